@@ -1,0 +1,179 @@
+package cahier.core.decide;
+
+import cahier.core.decide.Reason.Code;
+import cahier.core.pass.PassCheck;
+import cahier.core.rep.Evidence;
+import cahier.core.rep.Outcome;
+import cahier.core.rep.Rep;
+import cahier.core.rep.Visit;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/** The decision on one track: the first line of docs/rules.md 4 that holds. A pure function of the {@link Case}. */
+public final class Judge {
+
+    static final int TOO_OFTEN = 3;
+    static final int TOO_OFTEN_REPS = 60;
+    static final int RATE_REPS = 10;
+    static final int RATE_SESSIONS = 2;
+    static final int SKILL_CLEAN_LEAST = 5;
+    static final int COMFORT_OFF_MOST = 5;
+    static final int SKILL_TOO_MUCH = 2;
+    static final int COMFORT_TOO_MUCH = 1;
+    static final int MANY_REPS = 60;
+    static final int MANY_REPS_RATE_OF = 20;
+    static final double MANY_REPS_RATE = 0.8;
+    static final int STUCK_REPS = 100;
+    static final int STUCK_DAYS = 42;
+
+    private final Case given;
+    private final Visit recent;
+    private final Evidence evidence;
+    private final PassCheck check;
+
+    private Judge(Case given) {
+        this.given = given;
+        this.recent = given.visit().recent();
+        this.evidence = Evidence.of(given.visit());
+        this.check = given.rule().check(given.visit().counted(given.staleDays()));
+    }
+
+    /** The suggestion for this case. */
+    public static Suggestion decide(Case given) {
+        Judge judge = new Judge(given);
+        if (given.visit().isEmpty()) {
+            return judge.nothingYet();
+        }
+        return judge.call()
+                .or(judge::back)
+                .or(judge::refresh)
+                .or(judge::up)
+                .or(judge::tooLong)
+                .orElseGet(judge::notYet);
+    }
+
+    private Suggestion nothingYet() {
+        if (given.history().alarmOpen()) {
+            return say(Decision.CALL, Cause.ALARM, Reason.of(Code.ALARM_OPEN, 1, 0));
+        }
+        return refresh().orElseGet(this::notYet);
+    }
+
+    private Optional<Suggestion> call() {
+        if (given.history().alarmOpen()) {
+            return Optional.of(say(Decision.CALL, Cause.ALARM, Reason.of(Code.ALARM_OPEN, 1, 0)));
+        }
+        int unsettled = unsettledTooMuch();
+        int inLast60 = given.history().tooMuchInLast60();
+        if (unsettled >= TOO_OFTEN || inLast60 >= TOO_OFTEN) {
+            return Optional.of(say(Decision.CALL, Cause.TOO_MUCH_OFTEN, unsettled >= TOO_OFTEN
+                    ? Reason.of(Code.TOO_MUCH_RECENT, unsettled, recent.sessions().size())
+                    : Reason.of(Code.TOO_MUCH_IN_LAST, inLast60, TOO_OFTEN_REPS)));
+        }
+        int inLatest = recent.sessions().get(recent.sessions().size() - 1).tooMuch();
+        if (inLatest > 0 && given.step().enteredAfterTooMuch()) {
+            return Optional.of(say(Decision.CALL, Cause.TOO_MUCH_AGAIN, Reason.of(Code.TOO_MUCH_IN_LATEST, inLatest, 0)));
+        }
+        return Optional.empty();
+    }
+
+    /** TOO_MUCH in the recent sessions that no answered CALL has settled. */
+    private int unsettledTooMuch() {
+        Instant since = given.history().callAnsweredAt().orElse(Instant.MIN);
+        return (int) recent.sessions().stream().flatMap(s -> s.reps().stream())
+                .filter(Rep::isTooMuch).filter(r -> r.at().isAfter(since)).count();
+    }
+
+    private Optional<Suggestion> back() {
+        boolean comfort = given.kind() == TrackKind.COMFORT;
+        int tooMuch = recent.tooMuch();
+        if (tooMuch >= (comfort ? COMFORT_TOO_MUCH : SKILL_TOO_MUCH)) {
+            return Optional.of(stepDown(Cause.TOO_MUCH, Reason.of(Code.TOO_MUCH_RECENT, tooMuch, recent.sessions().size())));
+        }
+        return lowRate().map(reason -> PersonGap.find(given.visit())
+                .map(gap -> personGap(gap, reason))
+                .orElseGet(() -> stepDown(Cause.LOW_RATE, reason)));
+    }
+
+    private Optional<Reason> lowRate() {
+        if (given.visit().sessions().size() < RATE_SESSIONS || evidence.reps() < RATE_REPS) {
+            return Optional.empty();
+        }
+        int clean = evidence.count(Outcome.CLEAN, RATE_REPS);
+        if (given.kind() == TrackKind.SKILL) {
+            return clean < SKILL_CLEAN_LEAST ? Optional.of(Reason.of(Code.CLEAN_OF_LAST, clean, RATE_REPS)) : Optional.empty();
+        }
+        int off = evidence.count(Outcome.MISSED, RATE_REPS) + evidence.count(Outcome.TOO_MUCH, RATE_REPS);
+        return off > COMFORT_OFF_MOST ? Optional.of(Reason.of(Code.OFF_OF_LAST, off, RATE_REPS)) : Optional.empty();
+    }
+
+    private Suggestion personGap(PersonGap gap, Reason lowRate) {
+        int times = given.history().gap().with(gap);
+        List<Reason> reasons = List.of(lowRate,
+                new Reason(Code.OTHERS_CLEAN, gap.othersClean(), PersonGap.REPS, gap.person()),
+                Reason.of(Code.GAP_IN_A_ROW, times, PersonGap.CALL_AT));
+        return new Suggestion(times >= PersonGap.CALL_AT ? Decision.CALL : Decision.STAY, Cause.PERSON_GAP,
+                reasons, check.missing(), Optional.of(gap));
+    }
+
+    /** BACK, or what BACK turns into on the first step and on a step that was left by BACK before; the cause is kept. */
+    private Suggestion stepDown(Cause cause, Reason reason) {
+        if (given.step().isFirst()) {
+            boolean call = cause == Cause.TOO_MUCH || given.kind() == TrackKind.COMFORT;
+            return say(call ? Decision.CALL : Decision.SPLIT, cause, reason);
+        }
+        if (given.step().leftByBackBefore()) {
+            return say(Decision.SPLIT, cause, reason, Reason.of(Code.LEFT_BEFORE, 1, 0));
+        }
+        return say(Decision.BACK, cause, reason);
+    }
+
+    private Optional<Suggestion> refresh() {
+        return given.history().daysSinceRep().stream().boxed().filter(days -> days >= given.staleDays()).findFirst()
+                .map(days -> say(Decision.REFRESH, Cause.STALE, Reason.of(Code.DAYS_SINCE_REP, days, 0)));
+    }
+
+    private Optional<Suggestion> up() {
+        if (!check.passed()) {
+            return Optional.empty();
+        }
+        int tooMuch = recent.tooMuch();
+        if (tooMuch > 0) {
+            return Optional.of(say(Decision.STAY, Cause.TOO_MUCH_RECENT,
+                    Reason.of(Code.TOO_MUCH_RECENT, tooMuch, recent.sessions().size()), run()));
+        }
+        return Optional.of(say(given.step().isLast() ? Decision.DONE : Decision.UP, Cause.PASSED, run(), cleanOfLast()));
+    }
+
+    private Optional<Suggestion> tooLong() {
+        Reason reps = Reason.of(Code.REPS_IN_VISIT, evidence.reps(), 0);
+        boolean unsure = evidence.rate(MANY_REPS_RATE_OF).orElse(1) < MANY_REPS_RATE;
+        if (evidence.reps() >= MANY_REPS && unsure && !check.rulePassed()) {
+            return Optional.of(say(Decision.SPLIT, Cause.MANY_REPS, reps, cleanOfLast()));
+        }
+        if (evidence.reps() >= STUCK_REPS || given.step().daysInVisit() >= STUCK_DAYS) {
+            return Optional.of(say(Decision.CALL, Cause.STUCK, reps,
+                    Reason.of(Code.DAYS_IN_VISIT, given.step().daysInVisit(), 0), cleanOfLast()));
+        }
+        return Optional.empty();
+    }
+
+    private Suggestion notYet() {
+        return evidence.reps() == 0 ? say(Decision.STAY, Cause.NOT_YET)
+                : say(Decision.STAY, Cause.NOT_YET, run(), cleanOfLast());
+    }
+
+    private Reason run() {
+        return Reason.of(Code.RUN, evidence.run(), 0);
+    }
+
+    private Reason cleanOfLast() {
+        int reps = Math.min(MANY_REPS_RATE_OF, evidence.reps());
+        return Reason.of(Code.CLEAN_OF_LAST, evidence.count(Outcome.CLEAN, MANY_REPS_RATE_OF), reps);
+    }
+
+    private Suggestion say(Decision decision, Cause cause, Reason... reasons) {
+        return new Suggestion(decision, cause, List.of(reasons), check.missing(), Optional.empty());
+    }
+}

@@ -1,0 +1,52 @@
+package cahier.core.decide;
+
+import java.util.Objects;
+
+/**
+ * One figure behind a decision, as data; the page makes the words.
+ *
+ * @param value the figure
+ * @param of what it is out of, 0 when it stands alone
+ * @param who the person it speaks of, empty when nobody in particular
+ */
+public record Reason(Code code, int value, int of, String who) {
+
+    public Reason {
+        Objects.requireNonNull(code, "code");
+        Objects.requireNonNull(who, "who");
+    }
+
+    static Reason of(Code code, long value, long of) {
+        return new Reason(code, Math.toIntExact(value), Math.toIntExact(of), "");
+    }
+
+    /** What the figure counts. */
+    public enum Code {
+        /** {@code value} TOO_MUCH in the last {@code of} sessions. */
+        TOO_MUCH_RECENT,
+        /** {@code value} TOO_MUCH among the track's last {@code of} reps. */
+        TOO_MUCH_IN_LAST,
+        /** {@code value} TOO_MUCH in the latest session, on a step that was entered because of TOO_MUCH. */
+        TOO_MUCH_IN_LATEST,
+        /** {@code value} CLEAN of the last {@code of}. */
+        CLEAN_OF_LAST,
+        /** {@code value} MISSED or TOO_MUCH of the last {@code of}. */
+        OFF_OF_LAST,
+        /** {@code value} CLEAN in a row at the end. */
+        RUN,
+        /** The others have {@code value} CLEAN of their last {@code of}, without {@code who}. */
+        OTHERS_CLEAN,
+        /** {@code value} session closes in a row found the same gap. */
+        GAP_IN_A_ROW,
+        /** {@code value} days since the last rep. */
+        DAYS_SINCE_REP,
+        /** {@code value} reps in the visit. */
+        REPS_IN_VISIT,
+        /** {@code value} days in the visit. */
+        DAYS_IN_VISIT,
+        /** An alarm is open. */
+        ALARM_OPEN,
+        /** The step was left by BACK before. */
+        LEFT_BEFORE
+    }
+}

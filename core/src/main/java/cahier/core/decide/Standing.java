@@ -1,0 +1,53 @@
+package cahier.core.decide;
+
+import java.time.Instant;
+import java.util.Optional;
+
+/** Which suggestion stands in the margin when a new one is computed (docs/rules.md 4, open until answered). */
+public final class Standing {
+
+    private Standing() {
+    }
+
+    /**
+     * The trainer's last answer on this visit.
+     *
+     * @param cause what it answered
+     * @param at when
+     */
+    public record Answer(Cause cause, Instant at) {
+    }
+
+    /**
+     * Merges a fresh suggestion with the one that is open.
+     *
+     * @param open the suggestion that no trainer has answered yet, if any
+     * @param fresh what the rules say now
+     * @return the one that stands; {@code open} itself when it stays
+     */
+    public static Suggestion merge(Optional<Suggestion> open, Suggestion fresh) {
+        return open.filter(Suggestion::staysOpen).filter(held -> !replaces(fresh, held)).orElse(fresh);
+    }
+
+    /**
+     * Whether the fresh suggestion was answered already: same cause, and no session has closed since.
+     *
+     * @param lastSessionClosed when the latest session closed, if any has
+     */
+    public static boolean isAnswered(Suggestion fresh, Optional<Answer> answer, Optional<Instant> lastSessionClosed) {
+        return answer.filter(a -> a.cause() == fresh.cause())
+                .filter(a -> lastSessionClosed.isEmpty() || !lastSessionClosed.get().isAfter(a.at()))
+                .isPresent();
+    }
+
+    private static boolean replaces(Suggestion fresh, Suggestion open) {
+        boolean goingUp = open.decision() == Decision.UP || open.decision() == Decision.DONE;
+        if (goingUp && fresh.cause() == Cause.TOO_MUCH_RECENT) {
+            return true;
+        }
+        if (fresh.cause() == open.cause()) {
+            return open.decision() != Decision.CALL || fresh.decision() == Decision.CALL;
+        }
+        return fresh.cause().compareTo(open.cause()) < 0;
+    }
+}

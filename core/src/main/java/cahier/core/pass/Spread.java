@@ -1,0 +1,80 @@
+package cahier.core.pass;
+
+import cahier.core.rep.Evidence;
+import cahier.core.rep.Rep;
+import cahier.core.rep.Session;
+import cahier.core.rep.Visit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * Over how much of life the evidence must be spread (docs/rules.md 3). 0 asks for nothing.
+ *
+ * @param days different calendar days
+ * @param sessions different sessions
+ * @param people who each have 3 reps or more, 0.8 of them CLEAN
+ * @param places that each have 3 reps or more, 0.8 of them CLEAN
+ * @param coldClean CLEAN wanted among the last {@code coldOf} cold reps
+ * @param coldOf cold reps looked at, at least coldClean
+ */
+public record Spread(int days, int sessions, int people, int places, int coldClean, int coldOf) {
+
+    /** Asks for nothing: the default of a SKILL track. */
+    public static final Spread NONE = new Spread(0, 0, 0, 0, 0, 0);
+    /** Two days and the latest cold rep CLEAN: the default of a COMFORT track. */
+    public static final Spread COMFORT = new Spread(2, 0, 0, 0, 1, 1);
+
+    static final int REPS_TO_COUNT = 3;
+    static final double RATE_TO_COUNT = 0.8;
+    private static final double EPSILON = 1e-9;
+
+    public Spread {
+        atLeastZero("days", days);
+        atLeastZero("sessions", sessions);
+        atLeastZero("people", people);
+        atLeastZero("places", places);
+        atLeastZero("coldClean", coldClean);
+        if (coldOf < coldClean) {
+            throw new IllegalArgumentException("coldOf must be at least coldClean " + coldClean + ", was " + coldOf);
+        }
+    }
+
+    List<Missing> missing(Visit counted) {
+        List<Missing> missing = new ArrayList<>();
+        List<Session> withWork = counted.sessions().stream().filter(s -> !s.work().isEmpty()).toList();
+        add(missing, Missing.What.DAYS, days - (int) withWork.stream().map(Session::day).distinct().count());
+        add(missing, Missing.What.SESSIONS, sessions - withWork.size());
+        add(missing, Missing.What.PEOPLE, people - sure(withWork, Session::person));
+        add(missing, Missing.What.PLACES, places - sure(withWork, Session::place));
+        if (coldOf > 0) {
+            add(missing, Missing.What.COLD_CLEAN, coldClean - Evidence.cold(counted, coldOf).orElse(0));
+        }
+        return missing;
+    }
+
+    /** How many people or places have enough reps, and enough of them CLEAN, to count. */
+    private static int sure(List<Session> sessions, Function<Session, String> key) {
+        return (int) sessions.stream()
+                .collect(Collectors.groupingBy(key, Collectors.flatMapping(s -> s.work().stream(), Collectors.toList())))
+                .values().stream().filter(Spread::counts).count();
+    }
+
+    private static boolean counts(List<Rep> reps) {
+        long clean = reps.stream().filter(Rep::isClean).count();
+        return reps.size() >= REPS_TO_COUNT && clean >= RATE_TO_COUNT * reps.size() - EPSILON;
+    }
+
+    private static void add(List<Missing> missing, Missing.What what, int more) {
+        if (more > 0) {
+            missing.add(new Missing(what, more));
+        }
+    }
+
+    private static void atLeastZero(String name, int value) {
+        if (value < 0) {
+            throw new IllegalArgumentException(name + " must be 0 or more, was " + value);
+        }
+    }
+}

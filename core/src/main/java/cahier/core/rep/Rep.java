@@ -1,0 +1,40 @@
+package cahier.core.rep;
+
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.Objects;
+import java.util.UUID;
+
+/**
+ * One trial of one step by one dog with one person (docs/rules.md 1). Voided reps are left out before they get here.
+ *
+ * @param id made on the phone, so that sending twice changes nothing
+ * @param at when it happened
+ */
+public record Rep(UUID id, Instant at, Outcome outcome, Role role) {
+
+    /** By time, then id: the order every rule reads reps in. */
+    public static final Comparator<Rep> IN_ORDER = Comparator.comparing(Rep::at).thenComparing(Rep::id);
+
+    public Rep {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(at, "at");
+        Objects.requireNonNull(outcome, "outcome");
+        Objects.requireNonNull(role, "role");
+    }
+
+    /** Whether pass rules may count it. */
+    public boolean isWork() {
+        return role == Role.WORK;
+    }
+
+    /** Whether it met the criterion unaided. */
+    public boolean isClean() {
+        return outcome == Outcome.CLEAN;
+    }
+
+    /** Whether the dog was over threshold. */
+    public boolean isTooMuch() {
+        return outcome == Outcome.TOO_MUCH;
+    }
+}

@@ -1,0 +1,90 @@
+package cahier.core.decide;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import cahier.core.Vectors;
+import cahier.core.rep.Outcome;
+import cahier.core.rep.Session;
+import cahier.core.rep.Visit;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class JudgeTest {
+
+    static Stream<JsonNode> runDecisions() {
+        return Vectors.cases("decisions.json").filter(c -> c.get("rule").get("kind").asText().equals("RUN"));
+    }
+
+    static Case caseOf(JsonNode given, Visit visit) {
+        JsonNode days = given.get("daysSinceTrackRep");
+        int gapsBefore = given.get("personGapsBefore").asInt();
+        return new Case(TrackKind.valueOf(given.get("kind").asText()), Vectors.run(given.get("rule")), 7, visit,
+                new Case.Step(given.get("stepIndex").asInt(), given.get("stepCount").asInt(),
+                        given.get("enteredAfterTooMuch").asBoolean(), given.get("leftByBackBefore").asBoolean(),
+                        given.get("daysInVisit").asLong()),
+                new Case.History(given.get("alarmOpen").asBoolean(),
+                        days.isNull() ? OptionalLong.empty() : OptionalLong.of(days.asLong()),
+                        given.get("trackTooMuchInLast60").asInt(), Optional.empty(),
+                        new PersonGap.Before(Optional.empty(), gapsBefore)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("runDecisions")
+    void workedCasesHold(JsonNode given) {
+        Suggestion suggestion = Judge.decide(caseOf(given, Vectors.visit(given.get("sessions"))));
+        assertThat(suggestion.decision() + " " + suggestion.cause())
+                .isEqualTo(given.get("expect").get("decision").asText() + " " + given.get("expect").get("cause").asText());
+    }
+
+    @ParameterizedTest
+    @MethodSource("runDecisions")
+    void oneMoreCleanRepNeverTurnsUpIntoBack(JsonNode given) {
+        Visit visit = Vectors.visit(given.get("sessions"));
+        Set<Decision> up = EnumSet.of(Decision.UP, Decision.DONE);
+        if (!visit.isEmpty() && up.contains(Judge.decide(caseOf(given, visit)).decision())) {
+            assertThat(up).contains(Judge.decide(caseOf(given, withOneMoreClean(visit))).decision());
+        }
+    }
+
+    @Test
+    void theTrainersAnswerToACallSettlesTheTooMuchBeforeIt() {
+        JsonNode given = runDecisions().filter(c -> c.get("expect").get("cause").asText().equals("TOO_MUCH_OFTEN"))
+                .findFirst().orElseThrow();
+        Case open = caseOf(given, Vectors.visit(given.get("sessions")));
+        Instant end = open.visit().sessions().get(open.visit().sessions().size() - 1).end();
+        Case answered = new Case(open.kind(), open.rule(), open.staleDays(), open.visit(), open.step(),
+                new Case.History(false, open.history().daysSinceRep(), 0, Optional.of(end), PersonGap.Before.NONE));
+        assertThat(Judge.decide(open).cause()).isEqualTo(Cause.TOO_MUCH_OFTEN);
+        assertThat(Judge.decide(answered).cause()).isNotEqualTo(Cause.TOO_MUCH_OFTEN);
+    }
+
+    @Test
+    void reasonsCarryTheFigures() {
+        JsonNode given = runDecisions().filter(c -> c.get("expect").get("cause").asText().equals("LOW_RATE"))
+                .findFirst().orElseThrow();
+        assertThat(Judge.decide(caseOf(given, Vectors.visit(given.get("sessions")))).reasons().get(0))
+                .satisfies(r -> {
+                    assertThat(r.code()).isIn(Reason.Code.CLEAN_OF_LAST, Reason.Code.OFF_OF_LAST);
+                    assertThat(r.of()).isEqualTo(10);
+                });
+    }
+
+    private static Visit withOneMoreClean(Visit visit) {
+        List<Session> sessions = new ArrayList<>(visit.sessions());
+        Session last = sessions.remove(sessions.size() - 1);
+        List<Outcome> outcomes = new ArrayList<>(last.reps().stream().map(r -> r.outcome()).toList());
+        outcomes.add(Outcome.CLEAN);
+        sessions.add(Vectors.session(last.person(), last.place(), last.day(), last.start(), outcomes));
+        return new Visit(sessions);
+    }
+}
