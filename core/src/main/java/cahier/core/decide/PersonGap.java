@@ -41,7 +41,7 @@ public record PersonGap(String person, int othersClean) {
         }
 
         /** The count including today's find; a find for another person starts anew. */
-        int with(PersonGap found) {
+        public int with(PersonGap found) {
             boolean same = person.isEmpty() || person.get().equals(found.person());
             return same ? times + 1 : 1;
         }

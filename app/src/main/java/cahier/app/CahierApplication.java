@@ -1,0 +1,23 @@
+package cahier.app;
+
+import java.time.Clock;
+import org.mybatis.spring.annotation.MapperScan;
+import org.apache.ibatis.annotations.Mapper;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.annotation.Bean;
+
+/** Starts Cahier. */
+@SpringBootApplication
+@MapperScan(annotationClass = Mapper.class)
+public class CahierApplication {
+
+    public static void main(String[] args) {
+        SpringApplication.run(CahierApplication.class, args);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+}

@@ -1,0 +1,48 @@
+package cahier.app.account;
+
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+
+@Mapper
+interface AccountMapper {
+
+    record TrainerRow(long id, PracticeId practiceId, String name, String email, String passwordHash) {
+    }
+
+    /** Opens the one row of this address for the rest of the transaction; before sign-in no practice is known. */
+    @Select("select set_config('cahier.sign_in', #{email}, true)")
+    String announceSignIn(String email);
+
+    @Select("select id, practice_id, name, email, password_hash from trainer where lower(email) = lower(#{email})")
+    Optional<TrainerRow> findTrainer(String email);
+
+    @Select("select set_config('cahier.practice', #{practice}::text, true)")
+    String announcePractice(PracticeId practice);
+
+    @Select("select name from practice where id = #{practice}")
+    String practiceName(PracticeId practice);
+
+    @Select("select zone from practice where id = #{practice}")
+    String practiceZone(PracticeId practice);
+
+    @Select("select exists (select 1 from installation)")
+    boolean isInstalled();
+
+    @Select("select nextval(pg_get_serial_sequence('practice', 'id'))")
+    PracticeId nextPractice();
+
+    @Insert("""
+            insert into practice (id, name, zone, created_at) overriding system value
+            values (#{practice}, #{name}, #{zone}, now())""")
+    void insertPractice(PracticeId practice, String name, String zone);
+
+    @Insert("insert into installation (first_practice) values (#{practice}) on conflict do nothing")
+    int markInstalled(PracticeId practice);
+
+    @Insert("""
+            insert into trainer (practice_id, name, email, password_hash)
+            values (#{practice}, #{name}, #{email}, #{passwordHash})""")
+    void insertTrainer(PracticeId practice, String name, String email, String passwordHash);
+}

@@ -1,0 +1,67 @@
+package cahier.app.account;
+
+import java.time.ZoneId;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.springframework.security.core.userdetails.UserDetails;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Practices and their trainers. */
+@Service
+public class AccountService implements UserDetailsService {
+
+    private final AccountMapper accounts;
+    private final PasswordEncoder passwords;
+    private final AtomicBoolean installed = new AtomicBoolean();
+
+    AccountService(AccountMapper accounts, PasswordEncoder passwords) {
+        this.accounts = accounts;
+        this.passwords = passwords;
+    }
+
+    @Override
+    @Transactional
+    public UserDetails loadUserByUsername(String email) {
+        accounts.announceSignIn(email.strip());
+        AccountMapper.TrainerRow row = accounts.findTrainer(email.strip())
+                .orElseThrow(() -> new UsernameNotFoundException("no trainer has this address"));
+        accounts.announcePractice(row.practiceId());
+        return new TrainerUser(row.id(), row.practiceId(), accounts.practiceName(row.practiceId()), row.name(), row.email(),
+                row.passwordHash());
+    }
+
+    /** The zone a new household starts with. */
+    @Transactional(readOnly = true)
+    public ZoneId zone(PracticeId practice) {
+        return ZoneId.of(accounts.practiceZone(practice));
+    }
+
+    /** Whether the first practice has been made. */
+    @Transactional
+    public boolean isInstalled() {
+        if (!installed.get() && accounts.isInstalled()) {
+            installed.set(true);
+        }
+        return installed.get();
+    }
+
+    /** Makes the first practice and its first trainer; refused when there is one already. */
+    @Transactional
+    public PracticeId install(NewPractice wanted) {
+        PracticeId practice = accounts.nextPractice();
+        accounts.announcePractice(practice);
+        accounts.insertPractice(practice, wanted.practiceName(), wanted.zone().getId());
+        if (accounts.markInstalled(practice) == 0) {
+            throw new IllegalStateException("the first practice has been made already");
+        }
+        accounts.insertTrainer(practice, wanted.trainerName(), wanted.email(), passwords.encode(wanted.password()));
+        return practice;
+    }
+
+    /** What the first run asks for, checked. */
+    public record NewPractice(String practiceName, ZoneId zone, String trainerName, String email, String password) {
+    }
+}

@@ -1,0 +1,82 @@
+package cahier.app.account;
+
+import cahier.app.web.Check;
+import cahier.app.web.NotFound;
+import java.time.ZoneId;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+
+/** An empty installation opens here: makes the practice and its first trainer, once. */
+@Controller
+class FirstRunController {
+
+    private static final int SHORTEST_PASSWORD = 10;
+
+    private final AccountService accounts;
+    private final FirstRunToken token;
+
+    FirstRunController(AccountService accounts, FirstRunToken token) {
+        this.accounts = accounts;
+        this.token = token;
+    }
+
+    record FirstRunForm(@Nullable String token, @Nullable String practice, @Nullable String zone, @Nullable String name,
+                        @Nullable String email, @Nullable String password) {
+    }
+
+    @GetMapping("/first-run")
+    String form(Model model) {
+        refuseWhenInstalled();
+        model.addAttribute("form", new FirstRunForm("", "", ZoneId.systemDefault().getId(), "", "", ""));
+        return "account/first-run";
+    }
+
+    @PostMapping("/first-run")
+    String make(@ModelAttribute("form") FirstRunForm form, BindingResult result) {
+        refuseWhenInstalled();
+        Check check = new Check(result);
+        if (form.token() == null || !token.matches(form.token())) {
+            check.refuse("token", "must be the token printed in the log when the application started");
+        }
+        AccountService.NewPractice wanted = new AccountService.NewPractice(
+                check.text("practice", form.practice(), 80), check.zone("zone", form.zone()), check.text("name", form.name(), 80),
+                email(check, form.email()), password(check, form.password()));
+        if (result.hasErrors()) {
+            return "account/first-run";
+        }
+        try {
+            accounts.install(wanted);
+        } catch (IllegalStateException | DataAccessException e) {
+            throw new NotFound("the first practice has been made already");
+        }
+        return "redirect:/login?made";
+    }
+
+    private void refuseWhenInstalled() {
+        if (accounts.isInstalled()) {
+            throw new NotFound("the first practice has been made already");
+        }
+    }
+
+    private static String email(Check check, @Nullable String typed) {
+        String email = check.text("email", typed, 120);
+        if (!email.isEmpty() && !email.matches("[^@\\s]+@[^@\\s]+")) {
+            check.refuse("email", "must be an address such as imre@hollowlane.example, was “" + email + "”");
+        }
+        return email;
+    }
+
+    private static String password(Check check, @Nullable String typed) {
+        String password = typed == null ? "" : typed;
+        if (password.length() < SHORTEST_PASSWORD || password.length() > 72) {
+            check.refuse("password", "must be " + SHORTEST_PASSWORD + " to 72 characters, was " + password.length());
+        }
+        return password;
+    }
+}

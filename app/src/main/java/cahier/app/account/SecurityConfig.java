@@ -1,0 +1,59 @@
+package cahier.app.account;
+
+import static org.springframework.security.config.Customizer.withDefaults;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+@Configuration
+class SecurityConfig {
+
+    /** Nothing inline, nothing from outside. */
+    static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+            + "connect-src 'self'; manifest-src 'self'; worker-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+
+    /** Owners carry their right in the address: no cookie is read or set, so there is nothing a foreign page could ride on. */
+    @Bean
+    @Order(1)
+    SecurityFilterChain owners(HttpSecurity http) throws Exception {
+        headers(http.securityMatcher("/o/**"))
+                .authorizeHttpRequests(r -> r.anyRequest().permitAll())
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(AbstractHttpConfigurer::disable);
+        return http.build();
+    }
+
+    @Bean
+    @Order(2)
+    SecurityFilterChain trainers(HttpSecurity http) throws Exception {
+        headers(http)
+                .authorizeHttpRequests(r -> r
+                        .requestMatchers("/login", "/first-run", "/theme", "/error", "/favicon.svg", "/app/**", "/fonts/**", "/vendor/**", "/webjars/**")
+                        .permitAll()
+                        .anyRequest().hasRole("TRAINER"))
+                .formLogin(f -> f.loginPage("/login").defaultSuccessUrl("/"))
+                .logout(withDefaults())
+                .addFilterAfter(new ScopeFilter(), AuthorizationFilter.class);
+        return http.build();
+    }
+
+    private static HttpSecurity headers(HttpSecurity http) throws Exception {
+        return http.headers(h -> h
+                .contentSecurityPolicy(p -> p.policyDirectives(POLICY))
+                .referrerPolicy(p -> p.policy(ReferrerPolicy.SAME_ORIGIN)));
+    }
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+}

@@ -1,0 +1,64 @@
+package cahier.app.book;
+
+import cahier.app.household.Dog;
+import cahier.app.household.Facts;
+import cahier.app.household.Household;
+import cahier.app.household.Lesson;
+import cahier.app.household.Person;
+import cahier.app.log.KeptRep;
+import cahier.app.log.Sitting;
+import cahier.app.sheet.Homework;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** One household's book, open at its tracks. */
+record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep,
+            List<Sitting> notes, LocalDate today, Instant now) {
+
+    Household household() {
+        return facts.household();
+    }
+
+    List<TrackRow> active() {
+        return rows.stream().filter(r -> !r.track().isDone()).toList();
+    }
+
+    List<TrackRow> done() {
+        return rows.stream().filter(r -> r.track().isDone()).toList();
+    }
+
+    /** "Pim, terrier cross, 14 months, 8.4 kg (18.5 lb)." */
+    String dogs() {
+        return facts.dogs().stream().map(d -> d.described(today)).collect(Collectors.joining(". "));
+    }
+
+    /** "Dele, Marit and Noor (9)". */
+    String people() {
+        List<String> names = facts.people().stream().map(Person::called).toList();
+        if (names.size() < 2) {
+            return String.join("", names);
+        }
+        return String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.get(names.size() - 1);
+    }
+
+    Optional<Lesson> nextLesson() {
+        return facts.lessons().stream().filter(l -> l.endsAt().isAfter(now)).reduce((a, b) -> b);
+    }
+
+    String personName(@Nullable Long id) {
+        return facts.people().stream().filter(p -> id != null && p.id() == id).map(Person::name).findFirst().orElse("");
+    }
+
+    boolean hasTwoDogs() {
+        return facts.dogs().stream().map(Dog::id).distinct().count() > 1;
+    }
+
+    /** Whether some track has a step to send out. */
+    boolean canIssue() {
+        return rows.stream().anyMatch(r -> r.step().isPresent());
+    }
+}

@@ -1,0 +1,63 @@
+package cahier.app.book;
+
+import cahier.app.account.PracticeId;
+import cahier.app.book.FactForms.DogForm;
+import cahier.app.book.FactForms.LessonForm;
+import cahier.app.book.FactForms.PersonForm;
+import cahier.app.book.FactForms.PlaceForm;
+import cahier.app.book.FactForms.WordForm;
+import cahier.app.household.FactKind;
+import cahier.app.household.Facts;
+import java.time.Clock;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** Draws the book, with a loose leaf of facts over it when one is asked for. */
+@Component
+class BookPage {
+
+    static final String VIEW = "book/book";
+
+    private final Books books;
+    private final Clock clock;
+
+    BookPage(Books books, Clock clock) {
+        this.books = books;
+        this.clock = clock;
+    }
+
+    /** The book alone. */
+    String show(PracticeId practice, long household, Model model) {
+        open(practice, household, model);
+        return VIEW;
+    }
+
+    private Book open(PracticeId practice, long household, Model model) {
+        Book book = books.open(practice, household, Instant.now(clock));
+        model.addAttribute("book", book);
+        return book;
+    }
+
+    /** The book with a leaf; its form is the model's "form" if there is one (after a refusal), else that of the fact to edit, else empty. */
+    String show(PracticeId practice, long household, FactKind kind, @Nullable Long edit, Model model) {
+        Book book = open(practice, household, model);
+        model.addAttribute("leaf", kind);
+        if (!model.containsAttribute("form")) {
+            model.addAttribute("form", form(kind, book.facts(), edit == null ? 0 : edit));
+        }
+        return VIEW;
+    }
+
+    private static Object form(FactKind kind, Facts facts, long id) {
+        return switch (kind) {
+            case PEOPLE -> facts.people().stream().filter(f -> f.id() == id).findFirst().map(PersonForm::of).orElse(PersonForm.EMPTY);
+            case DOGS -> facts.dogs().stream().filter(f -> f.id() == id).findFirst().map(DogForm::of).orElse(DogForm.EMPTY);
+            case PLACES -> facts.places().stream().filter(f -> f.id() == id).findFirst().map(PlaceForm::of).orElse(PlaceForm.EMPTY);
+            case WORDS -> facts.words().stream().filter(f -> f.id() == id).findFirst().map(WordForm::of).orElse(WordForm.EMPTY);
+            case LESSONS -> facts.lessons().stream().filter(f -> f.id() == id).findFirst()
+                    .map(l -> LessonForm.of(l, facts.household().zone())).orElse(LessonForm.EMPTY);
+        };
+    }
+}

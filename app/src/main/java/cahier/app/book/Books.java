@@ -1,0 +1,133 @@
+package cahier.app.book;
+
+import cahier.app.account.PracticeId;
+import cahier.app.draw.Drawing;
+import cahier.app.draw.RepStrip;
+import cahier.app.draw.Staircase;
+import cahier.app.household.Facts;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.judge.Answers;
+import cahier.app.judge.Decided;
+import cahier.app.judge.Judgements;
+import cahier.app.log.KeptRep;
+import cahier.app.log.PracticeDay;
+import cahier.app.log.RepLog;
+import cahier.app.sheet.Homeworks;
+import cahier.app.sheet.OwnerLinks;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Tracks;
+import cahier.app.track.Visit;
+import cahier.app.web.Dates;
+import cahier.core.decide.Cause;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Opens books: gathers what the pages of one household show. */
+@Service
+@Transactional
+class Books {
+
+    private static final int STRIP = 20;
+    private static final int NOTES = 3;
+
+    private final Households households;
+    private final Tracks tracks;
+    private final RepLog log;
+    private final Judgements judgements;
+    private final Answers answers;
+    private final Homeworks homeworks;
+    private final OwnerLinks links;
+
+    Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links) {
+        this.households = households;
+        this.tracks = tracks;
+        this.log = log;
+        this.judgements = judgements;
+        this.answers = answers;
+        this.homeworks = homeworks;
+        this.links = links;
+    }
+
+    Book open(PracticeId practice, long id, Instant now) {
+        judgements.refreshDue(practice, now);
+        Facts facts = households.facts(practice, id);
+        List<PracticeDay> days = log.days(practice, id);
+        List<TrackRow> rows = tracks.ofHousehold(practice, id).stream().map(r -> row(facts, r, days, now)).toList();
+        return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
+                log.latestEnded(practice, id, NOTES).stream().filter(s -> !s.note().isEmpty()).toList(),
+                now.atZone(facts.household().zone()).toLocalDate(), now);
+    }
+
+    /** One track as its row in the book shows it. */
+    TrackRow row(PracticeId practice, long track, Instant now) {
+        judgements.refreshDue(practice, now);
+        Roadmap roadmap = tracks.get(practice, track);
+        long household = roadmap.track().householdId();
+        return row(households.facts(practice, household), roadmap, log.days(practice, household), now);
+    }
+
+    private TrackRow row(Facts facts, Roadmap roadmap, List<PracticeDay> days, Instant now) {
+        PracticeId practice = facts.household().practiceId();
+        long track = roadmap.track().id();
+        Optional<Decided> open = judgements.open(practice, track);
+        Optional<Decided> answered = judgements.lastAnswered(practice, track).filter(d -> isNews(d, roadmap, open));
+        Optional<Decided> shown = answered.isPresent() ? answered : open;
+        List<KeptRep> last = new ArrayList<>(log.latestOfTrack(practice, track, STRIP));
+        last.removeIf(r -> roadmap.visit().map(Visit::stepId).filter(s -> s == r.stepId()).isEmpty());
+        Collections.reverse(last);
+        return new TrackRow(roadmap, shown.map(d -> Note.of(d, d.isAnswered() && answers.canUndo(practice, d))), answered,
+                RepStrip.of(sessions(last, facts)), last.size(),
+                staircase(facts, roadmap, days.stream().filter(d -> d.trackId() == track && d.reps() > 0).toList(), now));
+    }
+
+    /** An answer is news until reps have been logged on what it led to, or something new asks for one. */
+    private boolean isNews(Decided answered, Roadmap roadmap, Optional<Decided> open) {
+        boolean somethingNew = open.filter(d -> d.cause() != Cause.NOT_YET || d.grounds().reps() > 0)
+                .filter(d -> !d.madeAt().isBefore(answered.answeredAt())).isPresent();
+        return !somethingNew && (roadmap.track().isDone() || answers.canUndo(roadmap.track().practiceId(), answered));
+    }
+
+    private static List<RepStrip.Session> sessions(List<KeptRep> reps, Facts facts) {
+        ZoneId zone = facts.household().zone();
+        Map<List<Object>, List<KeptRep>> bySitting = reps.stream().collect(Collectors.groupingBy(
+                r -> List.of(r.happenedAt().atZone(zone).toLocalDate(), r.personId() == null ? 0L : r.personId()),
+                LinkedHashMap::new, Collectors.toList()));
+        return bySitting.values().stream().map(s -> new RepStrip.Session(
+                Dates.day(s.get(0).happenedAt().atZone(zone).toLocalDate()), s.stream().map(KeptRep::outcome).toList())).toList();
+    }
+
+    private Drawing staircase(Facts facts, Roadmap roadmap, List<PracticeDay> days, Instant now) {
+        Household household = facts.household();
+        LocalDate today = now.atZone(household.zone()).toLocalDate();
+        List<Staircase.Day> drawn = new ArrayList<>();
+        days.forEach(d -> roadmap.indexOf(d.stepId()).ifPresent(i ->
+                drawn.add(new Staircase.Day(d.day(), i + 1, (double) d.clean() / d.reps(), d.tooMuch() > 0))));
+        LocalDate start = tracks.visits(household.practiceId(), roadmap.track().id()).stream().findFirst()
+                .map(v -> v.enteredAt().atZone(household.zone()).toLocalDate()).orElse(today);
+        LocalDate first = drawn.isEmpty() || start.isBefore(drawn.get(0).date()) ? start : drawn.get(0).date();
+        int current = roadmap.track().isDone() ? roadmap.steps().size() + 1 : Math.max(1, roadmap.number());
+        List<LocalDate> lessons = facts.lessons().stream().map(l -> l.startsAt().atZone(household.zone()).toLocalDate()).toList();
+        return Staircase.of(drawn, roadmap.steps().size(), current, first, today, lessons, alt(roadmap, drawn, first));
+    }
+
+    private static String alt(Roadmap roadmap, List<Staircase.Day> days, LocalDate first) {
+        if (days.isEmpty()) {
+            return roadmap.track().title() + ": no reps yet.";
+        }
+        long tooMuch = days.stream().filter(Staircase.Day::tooMuch).count();
+        String where = roadmap.track().isDone() ? "goal reached" : "step " + roadmap.number() + " of " + roadmap.steps().size() + " now";
+        return roadmap.track().title() + ": begun " + Dates.shortDate(first) + ", " + days.size() + " days of practice, " + where + "."
+                + (tooMuch == 0 ? "" : " Too much on " + tooMuch + (tooMuch == 1 ? " day." : " days."));
+    }
+}

@@ -1,0 +1,153 @@
+package cahier.app.book;
+
+import cahier.app.account.TrainerUser;
+import cahier.app.household.Households;
+import cahier.app.judge.Answers;
+import cahier.app.track.Roadmap;
+import cahier.app.track.StepPlan;
+import cahier.app.track.Tracks;
+import cahier.app.web.Check;
+import cahier.app.web.NotFound;
+import cahier.core.decide.Decision;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The trainer's answers: accept, overrule with a reason, split with a step in between, undo. Each goes back to where it was given. */
+@Controller
+class DecisionController {
+
+    private static final int WHY = 400;
+    private static final String CHANGED = "This has changed since you opened the page. Nothing was done; look again.";
+
+    private final Answers answers;
+    private final Tracks tracks;
+    private final Households households;
+    private final Books books;
+    private final Clock clock;
+
+    DecisionController(Answers answers, Tracks tracks, Households households, Books books, Clock clock) {
+        this.answers = answers;
+        this.tracks = tracks;
+        this.households = households;
+        this.books = books;
+        this.clock = clock;
+    }
+
+    record OverruleForm(int version, @Nullable String decision, @Nullable List<String> because, @Nullable String words) {
+
+        /** The ticked reasons and the trainer's own words, as one sentence after the other. */
+        String why(Check check) {
+            List<String> parts = new ArrayList<>(because == null ? List.of() : because);
+            String own = check.optional("words", words, WHY);
+            if (!own.isEmpty()) {
+                parts.add(own);
+            }
+            if (parts.isEmpty()) {
+                check.refuse("words", "must say why: tick a reason or write one");
+            }
+            return String.join(". ", parts);
+        }
+    }
+
+    @PostMapping("/decisions/{id}/accept")
+    String accept(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam int version, @RequestParam String back,
+                  RedirectAttributes flash) {
+        return done(answers.accept(me, id, version, now()), back, flash);
+    }
+
+    @PostMapping("/decisions/{id}/undo")
+    String undo(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam String back, RedirectAttributes flash) {
+        return done(answers.undo(me, id, now()), back, flash);
+    }
+
+    @GetMapping("/tracks/{track}/overrule")
+    String overrule(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, Model model) {
+        TrackRow row = row(me, track, model);
+        Note note = openNote(row);
+        Decision first = note.decided().suggested() == Decision.STAY ? Decision.UP : Decision.STAY;
+        model.addAttribute("form", new OverruleForm(note.decided().version(), first.name(), List.of(), ""));
+        return "book/overrule";
+    }
+
+    @PostMapping("/tracks/{track}/overrule")
+    String overruled(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @ModelAttribute("form") OverruleForm form,
+                     BindingResult result, Model model, RedirectAttributes flash) {
+        TrackRow row = row(me, track, model);
+        Note note = openNote(row);
+        Check check = new Check(result);
+        Decision instead = check.choice("decision", form.decision(), Decision.class);
+        String why = form.why(check);
+        if (result.hasErrors()) {
+            return "book/overrule";
+        }
+        if (instead == Decision.SPLIT) {
+            flash.addFlashAttribute("why", why);
+            return "redirect:/tracks/" + track + "/split";
+        }
+        return done(answers.overrule(me, note.decided().id(), form.version(), instead, why, now()), "/tracks/" + track, flash);
+    }
+
+    /** The in-between step, ready to edit: a copy of the current one, to be made easier. */
+    @GetMapping("/tracks/{track}/split")
+    String split(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, Model model) {
+        TrackRow row = row(me, track, model);
+        model.addAttribute("decision", openNote(row).decided());
+        StepPlan current = row.step().orElseThrow(() -> new NotFound("a current step")).plan();
+        StepForm f = StepForm.of(0, current);
+        model.addAttribute("form", new StepForm(0, "Before: " + current.title(), f.how(), f.place(), f.distance(), f.duration(),
+                f.distraction(), f.who(), f.lure(), f.word(), f.run(), f.reps(), f.sessions(), f.minutes(), f.onMiss(), f.cautions()));
+        return "book/step-form";
+    }
+
+    @PostMapping("/tracks/{track}/split")
+    String splitDone(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam long decision,
+                     @RequestParam(defaultValue = "") String why, @ModelAttribute("form") StepForm form, BindingResult result, Model model,
+                     RedirectAttributes flash) {
+        TrackRow row = row(me, track, model);
+        StepPlan plan = form.read(new Check(result), row.track().kind());
+        if (result.hasErrors()) {
+            model.addAttribute("decision", openNote(row).decided());
+            model.addAttribute("why", why);
+            return "book/step-form";
+        }
+        return done(answers.split(me, decision, plan, why, now()), "/tracks/" + track, flash);
+    }
+
+    private TrackRow row(TrainerUser me, long track, Model model) {
+        TrackRow row = books.row(me.practice(), track, now());
+        Roadmap roadmap = tracks.get(me.practice(), track);
+        model.addAttribute("row", row);
+        model.addAttribute("roadmap", roadmap);
+        model.addAttribute("household", households.get(me.practice(), roadmap.track().householdId()));
+        return row;
+    }
+
+    private static Note openNote(TrackRow row) {
+        return row.note().filter(Note::isOpen).orElseThrow(() -> new NotFound("an open suggestion"));
+    }
+
+    private static String done(Answers.Result result, String back, RedirectAttributes flash) {
+        if (result != Answers.Result.DONE) {
+            flash.addFlashAttribute("refusal", CHANGED);
+        }
+        boolean local = back.startsWith("/households/") || back.startsWith("/tracks/");
+        return "redirect:" + (local ? back : "/");
+    }
+
+    private Instant now() {
+        return Instant.now(clock);
+    }
+}

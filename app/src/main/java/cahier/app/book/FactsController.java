@@ -1,0 +1,114 @@
+package cahier.app.book;
+
+import cahier.app.account.TrainerUser;
+import cahier.app.book.FactForms.DogForm;
+import cahier.app.book.FactForms.LessonForm;
+import cahier.app.book.FactForms.PersonForm;
+import cahier.app.book.FactForms.PlaceForm;
+import cahier.app.book.FactForms.WordForm;
+import cahier.app.household.FactKind;
+import cahier.app.household.Households;
+import cahier.app.web.Check;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** People, dogs, places, words and lessons: added, edited and removed on a loose leaf over the book. */
+@Controller
+@RequestMapping("/households/{household}")
+class FactsController {
+
+    private final Households households;
+    private final BookPage page;
+    private final Clock clock;
+
+    FactsController(Households households, BookPage page, Clock clock) {
+        this.households = households;
+        this.page = page;
+        this.clock = clock;
+    }
+
+    @PostMapping("/people")
+    String person(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") PersonForm form,
+                  BindingResult result, Model model) {
+        return save(FactKind.PEOPLE, me, household, result, model, "name", form::read, p -> households.put(me.practice(), household, p));
+    }
+
+    @PostMapping("/dogs")
+    String dog(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") DogForm form,
+               BindingResult result, Model model) {
+        LocalDate today = LocalDate.now(clock.withZone(zone(me, household)));
+        return save(FactKind.DOGS, me, household, result, model, "name", c -> form.read(c, today),
+                d -> households.put(me.practice(), household, d));
+    }
+
+    @PostMapping("/places")
+    String place(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") PlaceForm form,
+                 BindingResult result, Model model) {
+        return save(FactKind.PLACES, me, household, result, model, "name", form::read, p -> households.put(me.practice(), household, p));
+    }
+
+    @PostMapping("/words")
+    String word(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") WordForm form,
+                BindingResult result, Model model) {
+        return save(FactKind.WORDS, me, household, result, model, "word", form::read, w -> households.put(me.practice(), household, w));
+    }
+
+    @PostMapping("/lessons")
+    String lesson(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") LessonForm form,
+                  BindingResult result, Model model) {
+        ZoneId zone = zone(me, household);
+        return save(FactKind.LESSONS, me, household, result, model, "startsAt", c -> form.read(c, household, zone),
+                l -> households.put(me.practice(), l));
+    }
+
+    @PostMapping("/{kind:people|dogs|places|words|lessons}/{id}/remove")
+    String remove(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable String kind, @PathVariable long id,
+                  RedirectAttributes flash) {
+        FactKind fact = FactKind.valueOf(kind.toUpperCase(Locale.ROOT));
+        try {
+            households.remove(fact, me.practice(), household, id);
+        } catch (DataIntegrityViolationException e) {
+            flash.addFlashAttribute("refusal", "This " + fact.getTable() + " stays: tracks or logged reps belong to it.");
+        }
+        return back(household, fact);
+    }
+
+    private ZoneId zone(TrainerUser me, long household) {
+        return households.get(me.practice(), household).zone();
+    }
+
+    /** @param unique the field that must be unlike the others' of the household */
+    private <F> String save(FactKind kind, TrainerUser me, long household, BindingResult result, Model model, String unique,
+                            Function<Check, F> read, Consumer<F> put) {
+        Check check = new Check(result);
+        F fact = read.apply(check);
+        if (!result.hasErrors()) {
+            try {
+                put.accept(fact);
+                return back(household, kind);
+            } catch (DuplicateKeyException e) {
+                check.refuse(unique, "must be unlike the others here, “" + result.getFieldValue(unique) + "” stands already");
+            }
+        }
+        return page.show(me.practice(), household, kind, null, model);
+    }
+
+    private static String back(long household, FactKind kind) {
+        return "redirect:/households/" + household + "?facts=" + kind.path();
+    }
+}

@@ -1,0 +1,41 @@
+package cahier.app.book;
+
+import cahier.app.draw.Glyph;
+import cahier.app.judge.Decided;
+import cahier.app.judge.SuggestionWords;
+import cahier.core.decide.Decision;
+import java.time.Instant;
+import java.util.List;
+
+/**
+ * What stands in the margin beside a track.
+ *
+ * @param decided the suggestion, open or answered
+ * @param evidence sentences, the weightiest first
+ * @param odds "91 in 100", empty when there is nothing to say
+ */
+record Note(Decided decided, Glyph glyph, String verdict, List<String> evidence, String odds, boolean canUndo) {
+
+    static Note of(Decided decided, boolean canUndo) {
+        Decision shown = decided.isAnswered() && decided.answer() != null ? decided.answer() : decided.suggested();
+        return new Note(decided, Glyph.of(shown), SuggestionWords.verdict(shown), SuggestionWords.evidence(decided.grounds()),
+                SuggestionWords.odds(decided.grounds()), canUndo);
+    }
+
+    boolean isOpen() {
+        return decided.isOpen();
+    }
+
+    /** Whether there is something to accept: staying as it is needs no answer. */
+    boolean asksForAnAnswer() {
+        return isOpen() && (decided.grounds().suggestion().staysOpen() || decided.suggested() == Decision.REFRESH);
+    }
+
+    boolean isSplit() {
+        return decided.suggested() == Decision.SPLIT;
+    }
+
+    Instant answeredAt() {
+        return decided.answeredAt() == null ? Instant.EPOCH : decided.answeredAt();
+    }
+}

@@ -1,0 +1,136 @@
+package cahier.app.book;
+
+import cahier.app.account.TrainerUser;
+import cahier.app.household.Households;
+import cahier.app.judge.Answers;
+import cahier.app.judge.Judgements;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Step;
+import cahier.app.track.StepPlan;
+import cahier.app.track.Tracks;
+import cahier.app.web.Check;
+import java.time.Clock;
+import java.time.Instant;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The steps of a track: added, edited, moved, removed, and the dog put on one. */
+@Controller
+class StepController {
+
+    private final Tracks tracks;
+    private final Households households;
+    private final Judgements judgements;
+    private final Answers answers;
+    private final Clock clock;
+
+    StepController(Tracks tracks, Households households, Judgements judgements, Answers answers, Clock clock) {
+        this.tracks = tracks;
+        this.households = households;
+        this.judgements = judgements;
+        this.answers = answers;
+        this.clock = clock;
+    }
+
+    /** A new step starts as a copy of the last one: most steps change one thing. */
+    @GetMapping("/tracks/{track}/steps/new")
+    String blank(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, Model model) {
+        Roadmap roadmap = tracks.get(me.practice(), track);
+        int count = roadmap.steps().size();
+        model.addAttribute("form", count == 0 ? StepForm.EMPTY : copyOf(roadmap.steps().get(count - 1).plan()));
+        return form(me, roadmap, model);
+    }
+
+    private static StepForm copyOf(StepPlan plan) {
+        StepForm f = StepForm.of(0, plan);
+        return new StepForm(0, "", f.how(), f.place(), f.distance(), f.duration(), f.distraction(), f.who(), f.lure(), f.word(), f.run(),
+                f.reps(), f.sessions(), f.minutes(), f.onMiss(), f.cautions());
+    }
+
+    private String form(TrainerUser me, Roadmap roadmap, Model model) {
+        model.addAttribute("roadmap", roadmap);
+        model.addAttribute("household", households.get(me.practice(), roadmap.track().householdId()));
+        return "book/step-form";
+    }
+
+    @PostMapping("/tracks/{track}/steps")
+    String add(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @ModelAttribute("form") StepForm form,
+               BindingResult result, Model model) {
+        Roadmap roadmap = tracks.get(me.practice(), track);
+        StepPlan plan = form.read(new Check(result), roadmap.track().kind());
+        if (result.hasErrors()) {
+            return form(me, roadmap, model);
+        }
+        tracks.addStep(me.practice(), track, plan, Integer.MAX_VALUE, now());
+        return judged(me, track);
+    }
+
+    @GetMapping("/steps/{id}")
+    String edit(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
+        Step step = tracks.step(me.practice(), id);
+        model.addAttribute("step", step);
+        model.addAttribute("form", StepForm.of(step.version(), step.plan()));
+        return form(me, tracks.get(me.practice(), step.trackId()), model);
+    }
+
+    @PostMapping("/steps/{id}")
+    String save(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @ModelAttribute("form") StepForm form, BindingResult result,
+                Model model) {
+        Step step = tracks.step(me.practice(), id);
+        Roadmap roadmap = tracks.get(me.practice(), step.trackId());
+        StepPlan plan = form.read(new Check(result), roadmap.track().kind());
+        if (result.hasErrors()) {
+            model.addAttribute("step", step);
+            return form(me, roadmap, model);
+        }
+        tracks.saveStep(me.practice(), id, form.version(), plan);
+        return judged(me, step.trackId());
+    }
+
+    @PostMapping("/steps/{id}/move")
+    String move(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam int by) {
+        tracks.moveStep(me.practice(), id, by);
+        return judged(me, tracks.step(me.practice(), id).trackId());
+    }
+
+    @PostMapping("/steps/{id}/remove")
+    String remove(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, RedirectAttributes flash) {
+        Step step = tracks.step(me.practice(), id);
+        if (tracks.removeStep(me.practice(), id, now())) {
+            flash.addFlashAttribute("removedStep", step.id());
+            flash.addFlashAttribute("removedTitle", step.title());
+        } else {
+            flash.addFlashAttribute("refusal", "The dog is on “" + step.title() + "”. Put it on another step first.");
+        }
+        return judged(me, step.trackId());
+    }
+
+    @PostMapping("/steps/{id}/restore")
+    String restore(@AuthenticationPrincipal TrainerUser me, @PathVariable long id) {
+        tracks.restoreStep(me.practice(), id, now());
+        return judged(me, tracks.step(me.practice(), id).trackId());
+    }
+
+    @PostMapping("/tracks/{track}/dog-on/{step}")
+    String putOn(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @PathVariable long step) {
+        answers.putOn(me, track, step, now());
+        return "redirect:/tracks/" + track;
+    }
+
+    private String judged(TrainerUser me, long track) {
+        judgements.judge(me.practice(), track, now());
+        return "redirect:/tracks/" + track;
+    }
+
+    private Instant now() {
+        return Instant.now(clock);
+    }
+}

@@ -1,0 +1,26 @@
+package cahier.app.book;
+
+import cahier.app.draw.Drawing;
+import cahier.app.judge.Decided;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Step;
+import cahier.app.track.Track;
+import java.util.Optional;
+
+/**
+ * One track in the book: the note in the margin, the plan on the page.
+ *
+ * @param note what stands in the margin; none when nothing has been judged yet
+ * @param decision the trainer's last decision while it is news, shown on the page in the trainer's voice
+ * @param strip the last reps at the current step
+ */
+record TrackRow(Roadmap roadmap, Optional<Note> note, Optional<Decided> decision, Drawing strip, int reps, Drawing staircase) {
+
+    Track track() {
+        return roadmap.track();
+    }
+
+    Optional<Step> step() {
+        return roadmap.current();
+    }
+}

@@ -1,0 +1,63 @@
+package cahier.app.demo;
+
+import cahier.app.track.StepPlan;
+import cahier.core.decide.Decision;
+import cahier.core.decide.TrackKind;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** The shape of demo/hollow-lane.yaml. Days are counted from today: -3 is three days ago. */
+record DemoFile(String practice, String zone, String trainer, String email, String password, long seed, List<House> households) {
+
+    record House(String name, String home, String cautions, String token, List<Who> people, List<Pup> dogs, List<Where> places,
+                 List<Said> words, List<Meeting> lessons, List<Way> tracks) {
+    }
+
+    record Who(String name, @Nullable Integer age, String note) {
+    }
+
+    /** @param months age today */
+    record Pup(String name, String looks, int months, int weightG) {
+
+        LocalDate born(LocalDate today) {
+            return today.minusMonths(months).minusDays(9);
+        }
+    }
+
+    record Where(String name, int difficulty, String note) {
+    }
+
+    record Said(String word, String meaning) {
+    }
+
+    record Meeting(int day, LocalTime at, int minutes, String plan) {
+    }
+
+    /**
+     * One track and the way along it.
+     *
+     * @param template of the shelf, or none: then title, kind and steps are given
+     * @param stays in order; the last one is where the dog is now
+     */
+    record Way(String dog, @Nullable String template, @Nullable String title, @Nullable String goal, @Nullable TrackKind kind,
+               @Nullable List<StepPlan> steps, String plan, List<Stay> stays) {
+    }
+
+    /**
+     * One stay on a step.
+     *
+     * @param from first day
+     * @param to day on which it ended
+     * @param clean chance of a CLEAN in the sessions that are made up
+     * @param end how the trainer ended it; none for the last one
+     * @param sessions written out, after the made-up ones
+     */
+    record Stay(int from, @Nullable Integer to, @Nullable Double clean, @Nullable Decision end, @Nullable List<Sat> sessions) {
+    }
+
+    /** @param reps c clean, h helped, m missed, t too much */
+    record Sat(int day, LocalTime at, String who, String where, String reps, @Nullable String note) {
+    }
+}

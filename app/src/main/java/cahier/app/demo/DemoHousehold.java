@@ -1,0 +1,189 @@
+package cahier.app.demo;
+
+import cahier.app.account.PracticeId;
+import cahier.app.account.TrainerUser;
+import cahier.app.demo.DemoFile.Sat;
+import cahier.app.demo.DemoFile.Stay;
+import cahier.app.demo.DemoFile.Way;
+import cahier.app.household.Dog;
+import cahier.app.household.Facts;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
+import cahier.app.household.Person;
+import cahier.app.household.Place;
+import cahier.app.household.Word;
+import cahier.app.judge.Answers;
+import cahier.app.judge.Decided;
+import cahier.app.judge.Judgements;
+import cahier.app.log.HowEnded;
+import cahier.app.log.NewRep;
+import cahier.app.log.RepLog;
+import cahier.app.sheet.Homeworks;
+import cahier.app.sheet.OwnerLinks;
+import cahier.app.shelf.Shelf;
+import cahier.app.shelf.Template;
+import cahier.app.track.Roadmap;
+import cahier.app.track.StepPlan;
+import cahier.app.track.Track;
+import cahier.app.track.Tracks;
+import cahier.core.decide.Case;
+import cahier.core.decide.Decision;
+import cahier.core.rep.Outcome;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Lives one household's last weeks through the application's own services, so that the demo holds nothing a user could not have made. */
+@Component
+class DemoHousehold {
+
+    private static final double PRACTISES = 0.8;
+    private static final int SECONDS_A_REP = 25;
+    private static final LocalTime EVENING = LocalTime.of(18, 10);
+    private static final LocalTime DECIDED_AT = LocalTime.of(20, 30);
+    private static final Map<Character, Outcome> LETTERS = Map.of('c', Outcome.CLEAN, 'h', Outcome.HELPED, 'm', Outcome.MISSED, 't', Outcome.TOO_MUCH);
+
+    private final Households households;
+    private final Tracks tracks;
+    private final Shelf shelf;
+    private final RepLog log;
+    private final Judgements judgements;
+    private final Answers answers;
+    private final Homeworks homeworks;
+    private final OwnerLinks links;
+
+    DemoHousehold(Households households, Tracks tracks, Shelf shelf, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks,
+                  OwnerLinks links) {
+        this.households = households;
+        this.tracks = tracks;
+        this.shelf = shelf;
+        this.log = log;
+        this.judgements = judgements;
+        this.answers = answers;
+        this.homeworks = homeworks;
+        this.links = links;
+    }
+
+    @Transactional
+    public void load(TrainerUser trainer, DemoFile.House house, ZoneId zone, Random random, Instant now) {
+        PracticeId practice = trainer.practice();
+        LocalDate today = now.atZone(zone).toLocalDate();
+        long id = households.add(new Household(0, practice, house.name(), house.home(), zone.getId(), house.cautions(), 0));
+        house.people().forEach(p -> households.put(practice, id, new Person(0, p.name(), p.age(), p.note(), 0)));
+        house.dogs().forEach(d -> households.put(practice, id, new Dog(0, d.name(), d.looks(), d.born(today), d.weightG(), 0)));
+        house.places().forEach(p -> households.put(practice, id, new Place(0, p.name(), p.difficulty(), p.note(), 0)));
+        house.words().forEach(w -> households.put(practice, id, new Word(0, w.word(), w.meaning(), 0)));
+        house.lessons().forEach(l -> households.put(practice,
+                new Lesson(0, id, today.plusDays(l.day()).atTime(l.at()).atZone(zone).toInstant(), l.minutes(), l.plan(), 0)));
+        links.keep(practice, id, house.token(), today.minusDays(35).atTime(DECIDED_AT).atZone(zone).toInstant());
+        Life life = new Life(trainer, households.facts(practice, id), today, random);
+        house.tracks().forEach(life::live);
+        Instant lastEvening = today.minusDays(1).atTime(DECIDED_AT).atZone(zone).toInstant();
+        homeworks.issue(trainer, id, lastEvening);
+        judgements.refreshDue(practice, now);
+    }
+
+    /** One household's tracks, day by day. */
+    private final class Life {
+
+        private final TrainerUser trainer;
+        private final Facts facts;
+        private final LocalDate today;
+        private final Random random;
+
+        Life(TrainerUser trainer, Facts facts, LocalDate today, Random random) {
+            this.trainer = trainer;
+            this.facts = facts;
+            this.today = today;
+            this.random = random;
+        }
+
+        void live(Way way) {
+            long dog = facts.dogs().stream().filter(d -> d.name().equals(way.dog())).findFirst().orElseThrow().id();
+            Optional<Template> template = Optional.ofNullable(way.template()).flatMap(shelf::find);
+            Instant begun = at(way.stays().get(0).from(), LocalTime.NOON);
+            List<StepPlan> steps = template.map(Template::steps).orElseGet(() -> Objects.requireNonNull(way.steps()));
+            long track = tracks.add(trainer.practice(), new Track(0, trainer.practice(), facts.household().id(), dog, way.dog(),
+                    template.map(Template::title).orElse(way.title()), template.map(Template::goal).orElse(way.goal()), way.plan(),
+                    template.map(Template::kind).orElse(way.kind()), 0, Case.STALE_DAYS, null, 0), steps, begun);
+            way.stays().forEach(stay -> stay(track, stay));
+        }
+
+        private void stay(long track, Stay stay) {
+            if (stay.clean() != null) {
+                int until = stay.to() == null ? 0 : stay.to();
+                for (int day = stay.from() + 1; day < until; day++) {
+                    if (random.nextDouble() < PRACTISES) {
+                        sit(track, madeUp(track, day, stay.clean()));
+                    }
+                }
+            }
+            if (stay.sessions() != null) {
+                stay.sessions().forEach(sat -> sit(track, sat));
+            }
+            if (stay.end() != null && stay.to() != null) {
+                decide(track, stay.end(), at(stay.to(), DECIDED_AT));
+            }
+        }
+
+        private Sat madeUp(long track, int day, double clean) {
+            StringBuilder reps = new StringBuilder();
+            int dose = tracks.get(trainer.practice(), track).current().orElseThrow().plan().reps();
+            for (int i = 0; i < dose; i++) {
+                double luck = random.nextDouble();
+                reps.append(luck < clean ? 'c' : luck < clean + (1 - clean) / 2 ? 'h' : 'm');
+            }
+            String who = facts.people().get(random.nextInt(Math.min(2, facts.people().size()))).name();
+            String where = facts.places().get(random.nextInt(Math.min(2, facts.places().size()))).name();
+            return new Sat(day, EVENING.plusMinutes(random.nextInt(50)), who, where, reps.toString(), null);
+        }
+
+        private void sit(long track, Sat sat) {
+            long step = tracks.get(trainer.practice(), track).current().orElseThrow().id();
+            Long who = facts.people().stream().filter(p -> p.name().equals(sat.who())).findFirst().orElseThrow().id();
+            Long where = facts.places().stream().filter(p -> p.name().equals(sat.where())).findFirst().orElseThrow().id();
+            UUID sitting = uuid();
+            Instant time = at(sat.day(), sat.at());
+            List<NewRep> reps = new ArrayList<>();
+            for (char letter : sat.reps().toCharArray()) {
+                reps.add(new NewRep(uuid(), sitting, track, step, Objects.requireNonNull(LETTERS.get(letter)), time, who, where));
+                time = time.plusSeconds(SECONDS_A_REP);
+            }
+            log.store(facts.household(), reps, time);
+            boolean stopped = sat.reps().contains("t");
+            log.end(facts.household(), sitting, time, stopped ? HowEnded.STOPPED : HowEnded.EAGER, sat.note() == null ? "" : sat.note());
+            judgements.judge(trainer.practice(), track, time);
+        }
+
+        /** Accepts when the rules say the same, otherwise overrules with what was seen at the lesson. */
+        private void decide(long track, Decision wanted, Instant time) {
+            Roadmap roadmap = tracks.get(trainer.practice(), track);
+            Decided open = judgements.open(trainer.practice(), track).orElseThrow();
+            if (open.suggested() == wanted) {
+                answers.accept(trainer, open.id(), open.version(), time);
+            } else {
+                answers.overrule(trainer, open.id(), open.version(), wanted, "Seen at the lesson, " + roadmap.track().dogName() + " is ready", time);
+            }
+            homeworks.issue(trainer, facts.household().id(), time);
+        }
+
+        private Instant at(int day, LocalTime time) {
+            return today.plusDays(day).atTime(time).atZone(facts.household().zone()).toInstant();
+        }
+
+        private UUID uuid() {
+            return new UUID(random.nextLong() & ~0xF000L | 0x4000L, random.nextLong() & 0x3FFFFFFFFFFFFFFFL | 0x8000000000000000L);
+        }
+    }
+}

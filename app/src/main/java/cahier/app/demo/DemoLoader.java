@@ -1,0 +1,72 @@
+package cahier.app.demo;
+
+import cahier.app.account.AccountService;
+import cahier.app.account.PracticeId;
+import cahier.app.account.PracticeScope;
+import cahier.app.account.TrainerUser;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.dataformat.yaml.YAMLMapper;
+import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.Random;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.web.servlet.context.ServletWebServerInitializedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+
+/** Loads the demo into an empty database, once; a later start keeps what was entered. */
+@Component
+@Order(0)
+@ConditionalOnProperty("cahier.demo")
+class DemoLoader implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+
+    private final AccountService accounts;
+    private final DemoHousehold household;
+    private final Clock clock;
+    private final DemoFile file;
+    private int port;
+
+    DemoLoader(AccountService accounts, DemoHousehold household, Clock clock) throws IOException {
+        this.accounts = accounts;
+        this.household = household;
+        this.clock = clock;
+        ObjectMapper yaml = YAMLMapper.builder().addModule(new JavaTimeModule()).build();
+        this.file = yaml.readValue(new ClassPathResource("demo/hollow-lane.yaml").getInputStream(), DemoFile.class);
+    }
+
+    @EventListener
+    void started(ServletWebServerInitializedEvent event) {
+        port = event.getWebServer().getPort();
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (!accounts.isInstalled()) {
+            load();
+        }
+        file.households().forEach(h -> LOG.info("Owner page of {}: http://127.0.0.1:{}/o/{}", h.name(), port, h.token()));
+    }
+
+    private void load() {
+        PracticeId practice = accounts.install(new AccountService.NewPractice(file.practice(), ZoneId.of(file.zone()), file.trainer(),
+                file.email(), file.password()));
+        TrainerUser trainer = (TrainerUser) accounts.loadUserByUsername(file.email());
+        Random random = new Random(file.seed());
+        Instant now = Instant.now(clock);
+        file.households().forEach(h -> PracticeScope.within(practice, () -> {
+            household.load(trainer, h, ZoneId.of(file.zone()), random, now);
+            return h;
+        }));
+    }
+}

@@ -1,0 +1,44 @@
+package cahier.app.desk;
+
+import cahier.app.account.TrainerUser;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The desk, and the list of all households. */
+@Controller
+class DeskController {
+
+    private final DeskService desk;
+    private final Clock clock;
+
+    DeskController(DeskService desk, Clock clock) {
+        this.desk = desk;
+        this.clock = clock;
+    }
+
+    @GetMapping("/")
+    String desk(@AuthenticationPrincipal TrainerUser me, Model model) {
+        model.addAttribute("desk", desk.desk(me.practice(), Instant.now(clock)));
+        return "desk/desk";
+    }
+
+    /** All households by name, or those that have the words in their name or their dogs'. */
+    @GetMapping("/households")
+    String households(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String find, Model model) {
+        String wanted = find.strip().toLowerCase(Locale.ROOT);
+        List<DeskRow> found = desk.desk(me.practice(), Instant.now(clock)).rows().stream()
+                .filter(r -> (r.household().name() + " " + r.dogs()).toLowerCase(Locale.ROOT).contains(wanted))
+                .sorted(Comparator.comparing(r -> r.household().name().toLowerCase(Locale.ROOT))).toList();
+        model.addAttribute("rows", found);
+        model.addAttribute("find", find.strip());
+        return "desk/households";
+    }
+}

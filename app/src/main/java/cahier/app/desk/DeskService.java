@@ -1,0 +1,142 @@
+package cahier.app.desk;
+
+import cahier.app.account.AccountService;
+import cahier.app.account.PracticeId;
+import cahier.app.draw.FourteenDays;
+import cahier.app.draw.Glyph;
+import cahier.app.household.Dog;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
+import cahier.app.judge.Decided;
+import cahier.app.judge.Judgements;
+import cahier.app.judge.SuggestionWords;
+import cahier.app.log.PracticeDay;
+import cahier.app.log.RepLog;
+import cahier.app.web.Dates;
+import cahier.core.decide.Cause;
+import cahier.core.lesson.Triage;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Sorts the households by who needs the trainer first (docs/rules.md 20). */
+@Service
+@Transactional
+class DeskService {
+
+    /** Silence is looked for this far back. */
+    private static final int LOOK_BACK_DAYS = 60;
+    /** Bars are drawn against this when a household has no dose yet. */
+    private static final int USUAL_DOSE = 20;
+
+    private final AccountService accounts;
+    private final Households households;
+    private final Judgements judgements;
+    private final DeskMapper desk;
+    private final RepLog log;
+
+    DeskService(AccountService accounts, Households households, Judgements judgements, DeskMapper desk, RepLog log) {
+        this.accounts = accounts;
+        this.households = households;
+        this.judgements = judgements;
+        this.desk = desk;
+        this.log = log;
+    }
+
+    Desk desk(PracticeId practice, Instant now) {
+        judgements.refreshDue(practice, now);
+        ZoneId zone = accounts.zone(practice);
+        LocalDate today = now.atZone(zone).toLocalDate();
+        Map<Long, Lesson> lessons = households.nextLessons(practice, now);
+        Map<Long, List<Dog>> dogs = desk.dogs(practice).stream().collect(Collectors.groupingBy(DeskMapper.DogRow::householdId,
+                Collectors.mapping(DeskMapper.DogRow::dog, Collectors.toList())));
+        Map<Long, List<Decided>> open = judgements.allOpen(practice).values().stream().collect(Collectors.groupingBy(Decided::householdId));
+        Map<Long, List<PracticeDay>> days = log.daysSince(practice, today.minusDays(LOOK_BACK_DAYS)).stream()
+                .collect(Collectors.groupingBy(PracticeDay::householdId));
+        Map<Long, Integer> doses = desk.doses(practice).stream().collect(Collectors.toMap(DeskMapper.Dose::householdId, DeskMapper.Dose::reps));
+        Map<Long, List<LocalDate>> lessonDays = desk.lessonsSince(practice, now.minus(FourteenDays.DAYS, ChronoUnit.DAYS)).stream()
+                .collect(Collectors.groupingBy(DeskMapper.LessonDay::householdId,
+                        Collectors.mapping(l -> l.startsAt().atZone(zone).toLocalDate(), Collectors.toList())));
+        List<DeskRow> rows = households.all(practice).stream().map(h -> row(h, now, new Gathered(
+                dogs.getOrDefault(h.id(), List.of()), open.getOrDefault(h.id(), List.of()), days.getOrDefault(h.id(), List.of()),
+                Optional.ofNullable(lessons.get(h.id())), doses.getOrDefault(h.id(), USUAL_DOSE), lessonDays.getOrDefault(h.id(), List.of()))))
+                .sorted(Comparator.comparingDouble(DeskRow::points).reversed()
+                        .thenComparing(r -> r.lesson().map(Lesson::startsAt).orElse(Instant.MAX))).toList();
+        int waiting = (int) open.values().stream().flatMap(List::stream).filter(d -> d.grounds().suggestion().staysOpen()).count();
+        return new Desk(today, zone, Dates.time(now, zone), rows, waiting);
+    }
+
+    private record Gathered(List<Dog> dogs, List<Decided> open, List<PracticeDay> days, Optional<Lesson> lesson, int dose,
+                            List<LocalDate> lessonDays) {
+    }
+
+    private DeskRow row(Household household, Instant now, Gathered g) {
+        LocalDate today = now.atZone(household.zone()).toLocalDate();
+        List<Triage.Reason> reasons = new ArrayList<>();
+        g.open().forEach(d -> code(d).ifPresent(code -> reasons.add(new Triage.Reason(code, 0, d.trackId()))));
+        g.days().stream().filter(d -> d.reps() > 0).map(PracticeDay::day).max(Comparator.naturalOrder()).ifPresent(last ->
+                reasons.add(new Triage.Reason(Triage.Code.SILENT, Math.max(0, ChronoUnit.DAYS.between(last, today)), 0)));
+        List<Triage.Reason> strongest = Triage.strongest(reasons);
+        String lessonAt = g.lesson().map(l -> Dates.moment(l.startsAt(), household.zone(), today)).orElse("");
+        String dogs = g.dogs().stream().map(d -> d.described(today)).collect(Collectors.joining(". "));
+        Optional<Triage.Reason> first = strongest.stream().findFirst();
+        Optional<Decided> decided = first.flatMap(r -> g.open().stream().filter(d -> d.trackId() == r.track()).findFirst());
+        return new DeskRow(household, dogs, first.map(r -> glyph(r, decided)), first.map(r -> verdict(r, decided)).orElse(""),
+                first.map(r -> why(r, decided)).orElse("Nothing is waiting."), Math.max(0, strongest.size() - 1), Triage.points(reasons),
+                g.lesson(), lessonAt, FourteenDays.of(days(g.days()), today, g.dose(), g.lessonDays()));
+    }
+
+    /** What an open suggestion weighs; staying and not yet passed weigh nothing. */
+    private static Optional<Triage.Code> code(Decided decided) {
+        boolean tooMuch = decided.cause() == Cause.TOO_MUCH;
+        return Optional.ofNullable(switch (decided.suggested()) {
+            case CALL -> decided.cause() == Cause.ALARM ? Triage.Code.ALARM : Triage.Code.CALL;
+            case BACK -> tooMuch ? Triage.Code.BACK_TOO_MUCH : Triage.Code.BACK;
+            case SPLIT -> tooMuch ? Triage.Code.SPLIT_TOO_MUCH : Triage.Code.SPLIT;
+            case UP -> Triage.Code.UP;
+            case DONE -> Triage.Code.DONE;
+            case REFRESH -> Triage.Code.REFRESH;
+            case STAY -> switch (decided.cause()) {
+                case TOO_MUCH_RECENT -> Triage.Code.TOO_MUCH_RECENT;
+                case PERSON_GAP -> Triage.Code.PERSON_GAP;
+                default -> null;
+            };
+        });
+    }
+
+    private static Glyph glyph(Triage.Reason reason, Optional<Decided> decided) {
+        if (reason.code() == Triage.Code.PERSON_GAP) {
+            return Glyph.HANDLERS;
+        }
+        return decided.map(d -> Glyph.of(d.suggested())).orElse(Glyph.NONE);
+    }
+
+    private static String verdict(Triage.Reason reason, Optional<Decided> decided) {
+        if (reason.code() == Triage.Code.PERSON_GAP) {
+            return Glyph.HANDLERS.getLabel();
+        }
+        return decided.map(d -> SuggestionWords.verdict(d.suggested())).orElse(Glyph.NONE.getLabel());
+    }
+
+    private static String why(Triage.Reason reason, Optional<Decided> decided) {
+        return decided.map(d -> SuggestionWords.headline(d.grounds())).orElse("for " + reason.days() + " days");
+    }
+
+    private static Map<LocalDate, FourteenDays.Day> days(List<PracticeDay> days) {
+        Map<LocalDate, FourteenDays.Day> byDay = new HashMap<>();
+        days.forEach(d -> byDay.merge(d.day(), new FourteenDays.Day(d.reps(), d.clean(), d.tooMuch() > 0), (a, b) ->
+                new FourteenDays.Day(a.reps() + b.reps(), a.clean() + b.clean(), a.tooMuch() || b.tooMuch())));
+        return byDay;
+    }
+}

@@ -1,0 +1,64 @@
+package cahier.app.draw;
+
+import cahier.core.rep.Outcome;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** The last reps as notation: one cell a rep, a gap and a caption a session, oldest left (docs/interface.md 5). */
+public final class RepStrip {
+
+    private static final double CELL = 16;
+    private static final double GAP = 10;
+    private static final double BASE = 20.5;
+    private static final double SCALE = CELL / 24;
+    private static final double LETTER = 6.4;
+
+    private RepStrip() {
+    }
+
+    /**
+     * The reps of one session.
+     *
+     * @param caption under the strip, say "Mon 15"
+     */
+    public record Session(String caption, List<Outcome> reps) {
+    }
+
+    /** The strip of these sessions, oldest first. */
+    public static Drawing of(List<Session> sessions) {
+        Map<Outcome, Path> marks = new EnumMap<>(Outcome.class);
+        Path base = new Path();
+        List<Label> labels = new ArrayList<>();
+        double x = 0;
+        for (Session session : sessions) {
+            double from = x;
+            for (Outcome outcome : session.reps()) {
+                Glyph.of(outcome).draw(marks.computeIfAbsent(outcome, o -> new Path()), x, 1, SCALE);
+                x += CELL;
+            }
+            x = Math.max(x, from + LETTER * session.caption().length());
+            base.move(from, BASE).horizontal(x);
+            labels.add(new Label(from, BASE + 15, session.caption(), "start", "cap"));
+            x += GAP;
+        }
+        List<Stroke> strokes = new ArrayList<>(List.of(new Stroke(base.data(), "base")));
+        marks.forEach((outcome, path) -> strokes.add(new Stroke(path.data(), Glyph.of(outcome).getInk())));
+        return new Drawing("strip", Math.max(1, x - GAP + 1), BASE + 20, alt(sessions), strokes, labels);
+    }
+
+    private static String alt(List<Session> sessions) {
+        List<Outcome> all = sessions.stream().flatMap(s -> s.reps().stream()).toList();
+        return "Last " + all.size() + " reps: " + counts(all);
+    }
+
+    /** "8 clean, 4 helped, 6 missed, 2 too much"; outcomes that did not happen are left out. */
+    public static String counts(List<Outcome> reps) {
+        Map<Outcome, Long> counts = reps.stream().collect(Collectors.groupingBy(o -> o, () -> new EnumMap<>(Outcome.class), Collectors.counting()));
+        return counts.entrySet().stream().map(e -> e.getValue() + " " + Glyph.of(e.getKey()).getLabel().toLowerCase(Locale.ROOT))
+                .collect(Collectors.joining(", "));
+    }
+}

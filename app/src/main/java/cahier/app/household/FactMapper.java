@@ -1,0 +1,81 @@
+package cahier.app.household;
+
+import cahier.app.account.PracticeId;
+import java.time.Instant;
+import java.util.List;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+interface FactMapper {
+
+    String OF = " where practice_id = #{practice} and household_id = #{household} ";
+    String ONE = OF + "and id = #{id}";
+    String SAME = OF + "and id = #{f.id} and version = #{f.version}";
+
+    @Select("select id, name, age, note, version from person" + OF + "order by coalesce(age, 999) desc, id")
+    List<Person> people(PracticeId practice, long household);
+
+    @Select("select id, name, looks, born, weight_g, version from dog" + OF + "order by id")
+    List<Dog> dogs(PracticeId practice, long household);
+
+    @Select("select id, name, difficulty, note, version from place" + OF + "order by difficulty, id")
+    List<Place> places(PracticeId practice, long household);
+
+    @Select("select id, word, meaning, version from word" + OF + "order by lower(word)")
+    List<Word> words(PracticeId practice, long household);
+
+    @Select("select id, household_id, starts_at, minutes, plan, version from lesson" + OF + "order by starts_at desc")
+    List<Lesson> lessons(PracticeId practice, long household);
+
+    @Select("""
+            select distinct on (household_id) id, household_id, starts_at, minutes, plan, version from lesson
+            where practice_id = #{practice} and starts_at + minutes * interval '1 minute' > #{now}
+            order by household_id, starts_at""")
+    List<Lesson> nextLessons(PracticeId practice, Instant now);
+
+    @Insert("""
+            insert into person (practice_id, household_id, name, age, note)
+            values (#{practice}, #{household}, #{f.name}, #{f.age}, #{f.note})""")
+    void insertPerson(PracticeId practice, long household, @Param("f") Person person);
+
+    @Update("update person set name = #{f.name}, age = #{f.age}, note = #{f.note}, version = version + 1" + SAME)
+    int updatePerson(PracticeId practice, long household, @Param("f") Person person);
+
+    @Insert("""
+            insert into dog (practice_id, household_id, name, looks, born, weight_g)
+            values (#{practice}, #{household}, #{f.name}, #{f.looks}, #{f.born}, #{f.weightG})""")
+    void insertDog(PracticeId practice, long household, @Param("f") Dog dog);
+
+    @Update("update dog set name = #{f.name}, looks = #{f.looks}, born = #{f.born}, weight_g = #{f.weightG}, version = version + 1" + SAME)
+    int updateDog(PracticeId practice, long household, @Param("f") Dog dog);
+
+    @Insert("""
+            insert into place (practice_id, household_id, name, difficulty, note)
+            values (#{practice}, #{household}, #{f.name}, #{f.difficulty}, #{f.note})""")
+    void insertPlace(PracticeId practice, long household, @Param("f") Place place);
+
+    @Update("update place set name = #{f.name}, difficulty = #{f.difficulty}, note = #{f.note}, version = version + 1" + SAME)
+    int updatePlace(PracticeId practice, long household, @Param("f") Place place);
+
+    @Insert("insert into word (practice_id, household_id, word, meaning) values (#{practice}, #{household}, #{f.word}, #{f.meaning})")
+    void insertWord(PracticeId practice, long household, @Param("f") Word word);
+
+    @Update("update word set word = #{f.word}, meaning = #{f.meaning}, version = version + 1" + SAME)
+    int updateWord(PracticeId practice, long household, @Param("f") Word word);
+
+    @Insert("""
+            insert into lesson (practice_id, household_id, starts_at, minutes, plan)
+            values (#{practice}, #{household}, #{f.startsAt}, #{f.minutes}, #{f.plan})""")
+    void insertLesson(PracticeId practice, long household, @Param("f") Lesson lesson);
+
+    @Update("update lesson set starts_at = #{f.startsAt}, minutes = #{f.minutes}, plan = #{f.plan}, version = version + 1" + SAME)
+    int updateLesson(PracticeId practice, long household, @Param("f") Lesson lesson);
+
+    @Delete("delete from ${kind.table}" + ONE)
+    int remove(FactKind kind, PracticeId practice, long household, long id);
+}

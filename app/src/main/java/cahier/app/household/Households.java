@@ -1,0 +1,134 @@
+package cahier.app.household;
+
+import cahier.app.account.PracticeId;
+import cahier.app.web.NotFound;
+import cahier.app.web.StaleEdit;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Households and their facts, kept and changed. */
+@Service
+@Transactional
+public class Households {
+
+    private final HouseholdMapper households;
+    private final FactMapper facts;
+
+    Households(HouseholdMapper households, FactMapper facts) {
+        this.households = households;
+        this.facts = facts;
+    }
+
+    /** All of the practice, by name. */
+    public List<Household> all(PracticeId practice) {
+        return households.all(practice);
+    }
+
+    /** The household, or the page for what does not exist. */
+    public Household get(PracticeId practice, long id) {
+        return households.find(practice, id).orElseThrow(() -> new NotFound("household " + id));
+    }
+
+    /** The household with its facts; past and coming lessons, latest first. */
+    public Facts facts(PracticeId practice, long id) {
+        return new Facts(get(practice, id), facts.people(practice, id), facts.dogs(practice, id), facts.places(practice, id),
+                facts.words(practice, id), facts.lessons(practice, id));
+    }
+
+    /** The next lesson of each household that has one, by household. */
+    public Map<Long, Lesson> nextLessons(PracticeId practice, Instant now) {
+        return facts.nextLessons(practice, now).stream().collect(Collectors.toMap(Lesson::householdId, Function.identity()));
+    }
+
+    /** The dogs of a household. */
+    public List<Dog> dogs(PracticeId practice, long household) {
+        return facts.dogs(practice, household);
+    }
+
+    /** Keeps a new household and returns its id. */
+    public long add(Household household) {
+        return households.insert(household);
+    }
+
+    /** Saves an edit, unless someone saved another meanwhile. */
+    public void save(Household edited) {
+        if (households.update(edited) == 0) {
+            Household saved = get(edited.practiceId(), edited.id());
+            throw new StaleEdit(saved.name(), "/households/" + saved.id() + "/edit", List.of(
+                    new StaleEdit.Difference("Name", saved.name(), edited.name()),
+                    new StaleEdit.Difference("Home", saved.home(), edited.home()),
+                    new StaleEdit.Difference("Time zone", saved.zoneId(), edited.zoneId()),
+                    new StaleEdit.Difference("Cautions", saved.cautions(), edited.cautions())));
+        }
+    }
+
+    /** Keeps a new person (id 0) or saves an edit. */
+    public void put(PracticeId practice, long household, Person person) {
+        if (person.id() == 0) {
+            facts.insertPerson(practice, get(practice, household).id(), person);
+        } else if (facts.updatePerson(practice, household, person) == 0) {
+            throw stale(FactKind.PEOPLE, household, person.name(), facts.people(practice, household), Person::id, person, Person::called);
+        }
+    }
+
+    /** Keeps a new dog (id 0) or saves an edit. */
+    public void put(PracticeId practice, long household, Dog dog) {
+        if (dog.id() == 0) {
+            facts.insertDog(practice, get(practice, household).id(), dog);
+        } else if (facts.updateDog(practice, household, dog) == 0) {
+            throw stale(FactKind.DOGS, household, dog.name(), facts.dogs(practice, household), Dog::id, dog,
+                    d -> d.name() + ", " + d.looks() + ", " + d.born() + ", " + d.weightG() + " g");
+        }
+    }
+
+    /** Keeps a new place (id 0) or saves an edit. */
+    public void put(PracticeId practice, long household, Place place) {
+        if (place.id() == 0) {
+            facts.insertPlace(practice, get(practice, household).id(), place);
+        } else if (facts.updatePlace(practice, household, place) == 0) {
+            throw stale(FactKind.PLACES, household, place.name(), facts.places(practice, household), Place::id, place,
+                    p -> p.name() + ", difficulty " + p.difficulty() + ". " + p.note());
+        }
+    }
+
+    /** Keeps a new word (id 0) or saves an edit. */
+    public void put(PracticeId practice, long household, Word word) {
+        if (word.id() == 0) {
+            facts.insertWord(practice, get(practice, household).id(), word);
+        } else if (facts.updateWord(practice, household, word) == 0) {
+            throw stale(FactKind.WORDS, household, word.word(), facts.words(practice, household), Word::id, word,
+                    w -> w.word() + ": " + w.meaning());
+        }
+    }
+
+    /** Keeps a new lesson (id 0) or saves an edit. */
+    public void put(PracticeId practice, Lesson lesson) {
+        long household = lesson.householdId();
+        if (lesson.id() == 0) {
+            facts.insertLesson(practice, get(practice, household).id(), lesson);
+        } else if (facts.updateLesson(practice, household, lesson) == 0) {
+            throw stale(FactKind.LESSONS, household, "lesson", facts.lessons(practice, household), Lesson::id, lesson,
+                    l -> l.startsAt() + ", " + l.minutes() + " min. " + l.plan());
+        }
+    }
+
+    /** Removes a fact; what reps or tracks hang on cannot go (DataIntegrityViolationException). */
+    public void remove(FactKind kind, PracticeId practice, long household, long id) {
+        if (facts.remove(kind, practice, household, id) == 0) {
+            throw new NotFound(kind.getTable() + " " + id);
+        }
+    }
+
+    private static <F> RuntimeException stale(FactKind kind, long household, String name, List<F> saved, Function<F, Long> id, F edited,
+                                              Function<F, String> words) {
+        return saved.stream().filter(f -> id.apply(f).equals(id.apply(edited))).findFirst()
+                .<RuntimeException>map(f -> new StaleEdit(name, "/households/" + household + "?facts=" + kind.path() + "&edit=" + id.apply(f),
+                        List.of(new StaleEdit.Difference(name, words.apply(f), words.apply(edited)))))
+                .orElseGet(() -> new NotFound(kind.getTable() + " " + id.apply(edited)));
+    }
+}

@@ -1,0 +1,162 @@
+package cahier.app.judge;
+
+import cahier.app.account.PracticeId;
+import cahier.app.account.TrainerUser;
+import cahier.app.log.RepLog;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Step;
+import cahier.app.track.StepPlan;
+import cahier.app.track.Tracks;
+import cahier.app.web.NotFound;
+import cahier.core.decide.Cause;
+import cahier.core.decide.Decision;
+import java.time.Instant;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the trainer makes of a suggestion, carried out and remembered with the evidence it was made on. */
+@Service
+@Transactional
+public class Answers {
+
+    private final Judgements judgements;
+    private final DecisionMapper decisions;
+    private final Tracks tracks;
+    private final RepLog log;
+
+    Answers(Judgements judgements, DecisionMapper decisions, Tracks tracks, RepLog log) {
+        this.judgements = judgements;
+        this.decisions = decisions;
+        this.tracks = tracks;
+        this.log = log;
+    }
+
+    /** How an answer went. */
+    public enum Result {
+        /** Carried out. */
+        DONE,
+        /** Someone has answered, or the evidence has changed since the page was drawn: nothing was done. */
+        CHANGED,
+        /** Cannot be carried out as the steps stand. */
+        IMPOSSIBLE
+    }
+
+    /**
+     * The suggestion is carried out. Accepting twice does nothing the second time.
+     *
+     * @param version what the trainer saw
+     */
+    public Result accept(TrainerUser trainer, long decision, int version, Instant now) {
+        Decided open = locked(trainer.practice(), decision);
+        if (open.state() == Decided.State.ACCEPTED) {
+            return Result.DONE;
+        }
+        if (!open.isOpen() || open.version() != version) {
+            return Result.CHANGED;
+        }
+        return carryOut(trainer, open, open.suggested(), Decided.State.ACCEPTED, "", now);
+    }
+
+    /** The trainer decides otherwise, and says why. */
+    public Result overrule(TrainerUser trainer, long decision, int version, Decision instead, String why, Instant now) {
+        Decided open = locked(trainer.practice(), decision);
+        if (!open.isOpen() || open.version() != version) {
+            return Result.CHANGED;
+        }
+        return carryOut(trainer, open, instead, Decided.State.OVERRULED, why, now);
+    }
+
+    /** Answers SPLIT with the step the trainer wrote: it goes in below the current one, and the dog goes there. */
+    public Result split(TrainerUser trainer, long decision, StepPlan between, String why, Instant now) {
+        Decided open = locked(trainer.practice(), decision);
+        Roadmap roadmap = tracks.get(trainer.practice(), open.trackId());
+        if (!open.isOpen() || roadmap.currentIndex().isEmpty()) {
+            return Result.CHANGED;
+        }
+        long split = roadmap.current().orElseThrow().id();
+        long made = tracks.addStep(trainer.practice(), open.trackId(), between, roadmap.currentIndex().get(), now);
+        tracks.markSplit(trainer.practice(), split, now);
+        long visit = tracks.move(trainer.practice(), open.trackId(), made, Decision.SPLIT, open.cause(), now);
+        boolean asSuggested = open.suggested() == Decision.SPLIT;
+        decisions.answer(trainer.practice(), open.id(), asSuggested ? Decided.State.ACCEPTED : Decided.State.OVERRULED, Decision.SPLIT, now,
+                trainer.signature(), why, visit);
+        return Result.DONE;
+    }
+
+    private Result carryOut(TrainerUser trainer, Decided open, Decision decision, Decided.State state, String why, Instant now) {
+        Roadmap roadmap = tracks.get(trainer.practice(), open.trackId());
+        Long newVisit = null;
+        switch (decision) {
+            case UP -> {
+                Optional<Step> above = roadmap.above();
+                if (above.isEmpty()) {
+                    return Result.IMPOSSIBLE;
+                }
+                newVisit = tracks.move(trainer.practice(), open.trackId(), above.get().id(), Decision.UP, open.cause(), now);
+            }
+            case BACK -> {
+                Optional<Step> below = roadmap.below();
+                if (below.isEmpty()) {
+                    return Result.IMPOSSIBLE;
+                }
+                newVisit = tracks.move(trainer.practice(), open.trackId(), below.get().id(), Decision.BACK, backCause(open), now);
+            }
+            case DONE -> tracks.finish(trainer.practice(), open.trackId(), now);
+            case SPLIT -> {
+                return Result.IMPOSSIBLE;
+            }
+            case STAY, REFRESH, CALL -> {
+                // the dog stays where it is
+            }
+        }
+        decisions.answer(trainer.practice(), open.id(), state, decision, now, trainer.signature(), why, newVisit);
+        return Result.DONE;
+    }
+
+    /** Any step back out of too much counts as one because of TOO_MUCH, also where the suggestion was a CALL. */
+    private static Cause backCause(Decided open) {
+        return open.cause().restsTheStep() ? Cause.TOO_MUCH : open.cause();
+    }
+
+    /** Whether the last answer of a track can still be taken back: nothing was logged on what it led to. */
+    public boolean canUndo(PracticeId practice, Decided answered) {
+        return answered.isAnswered() && (answered.newVisitId() == null || !log.hasReps(practice, answered.newVisitId()))
+                && judgements.lastAnswered(practice, answered.trackId()).filter(d -> d.id() == answered.id()).isPresent();
+    }
+
+    /** Takes the last answer back; the suggestion stands again. */
+    public Result undo(TrainerUser trainer, long decision, Instant now) {
+        Decided answered = locked(trainer.practice(), decision);
+        if (answered.state() == Decided.State.UNDONE) {
+            return Result.DONE;
+        }
+        if (!canUndo(trainer.practice(), answered)) {
+            return Result.CHANGED;
+        }
+        if (answered.newVisitId() != null || answered.answer() == Decision.DONE) {
+            tracks.unmove(trainer.practice(), answered.trackId(), answered.visitId(), answered.newVisitId(), now);
+        }
+        decisions.undo(trainer.practice(), answered.id());
+        judgements.judge(trainer.practice(), answered.trackId(), now);
+        return Result.DONE;
+    }
+
+    /** The trainer puts the dog on a step without a suggestion. */
+    public void putOn(TrainerUser trainer, long track, long step, Instant now) {
+        Roadmap roadmap = tracks.locked(trainer.practice(), track);
+        if (roadmap.indexOf(step).isEmpty()) {
+            throw new NotFound("step " + step);
+        }
+        if (roadmap.visit().filter(v -> v.stepId() == step).isEmpty()) {
+            tracks.move(trainer.practice(), track, step, null, null, now);
+            judgements.judge(trainer.practice(), track, now);
+        }
+    }
+
+    private Decided locked(PracticeId practice, long decision) {
+        Decided found = judgements.find(practice, decision).orElseThrow(() -> new NotFound("decision " + decision));
+        tracks.locked(practice, found.trackId());
+        return judgements.find(practice, decision).orElseThrow();
+    }
+}

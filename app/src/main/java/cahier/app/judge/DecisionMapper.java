@@ -1,0 +1,90 @@
+package cahier.app.judge;
+
+import cahier.app.account.PracticeId;
+import cahier.core.decide.Decision;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface DecisionMapper {
+
+    String COLUMNS = """
+            select id, household_id, track_id, step_id, visit_id, made_at, suggested, cause, suggestion::text as suggestion, state, answer,
+                   answered_at, answered_by, why, new_visit_id, version
+            from decision where practice_id = #{practice} """;
+
+    @Select(COLUMNS + "and track_id = #{track} and state = 'OPEN'")
+    Optional<DecisionRow> open(PracticeId practice, long track);
+
+    @Select(COLUMNS + "and id = #{id}")
+    Optional<DecisionRow> find(PracticeId practice, long id);
+
+    @Select(COLUMNS + "and track_id = #{track} and state in ('ACCEPTED', 'OVERRULED') order by answered_at desc, id desc limit 1")
+    Optional<DecisionRow> lastAnswered(PracticeId practice, long track);
+
+    @Select(COLUMNS + "and track_id = #{track} order by coalesce(answered_at, made_at) desc, id desc")
+    List<DecisionRow> ofTrack(PracticeId practice, long track);
+
+    @Select("""
+            select max(answered_at) from decision where practice_id = #{practice} and track_id = #{track} and suggested = 'CALL'
+            and state in ('ACCEPTED', 'OVERRULED')""")
+    @Nullable Instant lastCallAnswered(PracticeId practice, long track);
+
+    @Select(COLUMNS + "and state = 'OPEN'")
+    List<DecisionRow> allOpen(PracticeId practice);
+
+    @Insert("""
+            insert into decision (practice_id, household_id, track_id, step_id, visit_id, made_at, suggested, cause, suggestion, state)
+            values (#{practice}, #{d.householdId}, #{d.trackId}, #{d.stepId}, #{d.visitId}, #{d.madeAt}, #{d.suggested}, #{d.cause},
+                    #{d.suggestion}::jsonb, 'OPEN')""")
+    void insert(PracticeId practice, @Param("d") DecisionRow row);
+
+    @Update("""
+            update decision set step_id = #{d.stepId}, visit_id = #{d.visitId}, made_at = #{d.madeAt}, suggested = #{d.suggested},
+                   cause = #{d.cause}, suggestion = #{d.suggestion}::jsonb, version = version + 1
+            where practice_id = #{practice} and id = #{d.id} and state = 'OPEN'""")
+    void refresh(PracticeId practice, @Param("d") DecisionRow row);
+
+    @Update("update decision set state = 'REPLACED' where practice_id = #{practice} and id = #{id} and state = 'OPEN'")
+    void replace(PracticeId practice, long id);
+
+    @Update("""
+            update decision set state = #{state}, answer = #{answer}, answered_at = #{at}, answered_by = #{by}, why = #{why},
+                   new_visit_id = #{newVisit}, version = version + 1
+            where practice_id = #{practice} and id = #{id} and state = 'OPEN'""")
+    int answer(PracticeId practice, long id, Decided.State state, Decision answer, Instant at, String by, String why,
+               @Nullable Long newVisit);
+
+    @Update("update decision set state = 'UNDONE', version = version + 1 where practice_id = #{practice} and id = #{id}")
+    void undo(PracticeId practice, long id);
+
+    // ---- when to look again ----
+
+    record Due(long trackId, String gapPerson, int gapTimes, @Nullable Instant gapCounted) {
+    }
+
+    @Select("""
+            select j.track_id, j.gap_person, j.gap_times, j.gap_counted from judgement_due j
+            where j.practice_id = #{practice} and j.due_at <= #{now} order by j.track_id""")
+    List<Due> due(PracticeId practice, Instant now);
+
+    @Select("select track_id, gap_person, gap_times, gap_counted from judgement_due where practice_id = #{practice} and track_id = #{track}")
+    Optional<Due> dueOf(PracticeId practice, long track);
+
+    @Insert("""
+            insert into judgement_due (practice_id, track_id, due_at) values (#{practice}, #{track}, #{at})
+            on conflict (track_id) do update set due_at = excluded.due_at""")
+    void setDue(PracticeId practice, long track, Instant at);
+
+    @Update("""
+            update judgement_due set gap_person = #{person}, gap_times = #{times}, gap_counted = #{counted}
+            where practice_id = #{practice} and track_id = #{track}""")
+    void setGap(PracticeId practice, long track, String person, int times, Instant counted);
+}

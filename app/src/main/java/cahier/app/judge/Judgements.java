@@ -1,0 +1,195 @@
+package cahier.app.judge;
+
+import cahier.app.account.PracticeId;
+import cahier.app.household.Facts;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.household.Person;
+import cahier.app.household.Place;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Tracks;
+import cahier.app.track.Visit;
+import cahier.core.decide.Case;
+import cahier.core.decide.Judge;
+import cahier.core.decide.Reason;
+import cahier.core.decide.Standing;
+import cahier.core.decide.Suggestion;
+import cahier.core.rep.Evidence;
+import cahier.core.rep.Outcome;
+import cahier.core.rep.Rep;
+import cahier.core.rep.Session;
+import cahier.core.rep.Sessions;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Which suggestion stands in the margin of each track. Computed when a session closes and when days pass (docs/rules.md 4). */
+@Service
+@Transactional
+public class Judgements {
+
+    /** The bar the odds are said for. */
+    static final double BAR = 0.8;
+
+    private final Tracks tracks;
+    private final Households households;
+    private final TrackCase cases;
+    private final DecisionMapper decisions;
+    private final ObjectMapper json;
+
+    Judgements(Tracks tracks, Households households, TrackCase cases, DecisionMapper decisions, ObjectMapper json) {
+        this.tracks = tracks;
+        this.households = households;
+        this.cases = cases;
+        this.decisions = decisions;
+        this.json = json;
+    }
+
+    /** Reps came in: the suggestion is looked at again once their session has closed. */
+    public void repsCame(PracticeId practice, Map<Long, Instant> lastRepOfTrack) {
+        lastRepOfTrack.forEach((track, last) -> decisions.setDue(practice, track, last.plus(Sessions.CLOSES_AFTER)));
+    }
+
+    /** Looks again at every track of the practice whose session has closed or whose day has passed. */
+    public void refreshDue(PracticeId practice, Instant now) {
+        decisions.due(practice, now).forEach(due -> judge(practice, due.trackId(), now));
+    }
+
+    /** The open suggestion of a track. */
+    public Optional<Decided> open(PracticeId practice, long track) {
+        return decisions.open(practice, track).map(this::decided);
+    }
+
+    /** The open suggestions of the practice, by track. */
+    public Map<Long, Decided> allOpen(PracticeId practice) {
+        return decisions.allOpen(practice).stream().map(this::decided).collect(Collectors.toMap(Decided::trackId, Function.identity()));
+    }
+
+    /** The trainer's last answer on a track. */
+    public Optional<Decided> lastAnswered(PracticeId practice, long track) {
+        return decisions.lastAnswered(practice, track).map(this::decided);
+    }
+
+    /** Everything that was suggested and answered on a track, newest first. */
+    public List<Decided> history(PracticeId practice, long track) {
+        return decisions.ofTrack(practice, track).stream().map(this::decided).toList();
+    }
+
+    Optional<Decided> find(PracticeId practice, long id) {
+        return decisions.find(practice, id).map(this::decided);
+    }
+
+    /** Judges one track now and lets the suggestion stand that must. */
+    public void judge(PracticeId practice, long track, Instant now) {
+        Roadmap roadmap = tracks.locked(practice, track);
+        Household household = households.get(practice, roadmap.track().householdId());
+        decisions.setDue(practice, track, nextLook(household, now));
+        Optional<Decided> open = open(practice, track);
+        if (roadmap.current().isEmpty()) {
+            open.ifPresent(d -> decisions.replace(practice, d.id()));
+            return;
+        }
+        Visit visit = roadmap.visit().orElseThrow();
+        Case given = cases.of(household, roadmap, visit, now);
+        Suggestion fresh = Judge.decide(given);
+        countGap(practice, track, given, fresh);
+        if (isAnswered(practice, track, visit, given, fresh)) {
+            open.ifPresent(d -> decisions.replace(practice, d.id()));
+            return;
+        }
+        stand(household, roadmap, visit, open, given, fresh, now);
+    }
+
+    private static Instant nextLook(Household household, Instant now) {
+        return now.atZone(household.zone()).toLocalDate().plusDays(1).atStartOfDay(household.zone()).toInstant();
+    }
+
+    private boolean isAnswered(PracticeId practice, long track, Visit visit, Case given, Suggestion fresh) {
+        List<Session> sessions = given.visit().sessions();
+        Optional<Instant> closed = sessions.isEmpty() ? Optional.empty() : Optional.of(sessions.get(sessions.size() - 1).end());
+        Optional<Standing.Answer> answer = lastAnswered(practice, track).filter(d -> d.visitId() == visit.id())
+                .map(d -> new Standing.Answer(d.cause(), d.answeredAt()));
+        return Standing.isAnswered(fresh, answer, closed);
+    }
+
+    private void countGap(PracticeId practice, long track, Case given, Suggestion fresh) {
+        List<Session> sessions = given.visit().sessions();
+        if (!sessions.isEmpty()) {
+            decisions.setGap(practice, track, fresh.gap().map(g -> g.person()).orElse(""),
+                    fresh.gap().map(g -> given.history().gap().with(g)).orElse(0), sessions.get(sessions.size() - 1).end());
+        }
+    }
+
+    private void stand(Household household, Roadmap roadmap, Visit visit, Optional<Decided> open, Case given, Suggestion fresh, Instant now) {
+        PracticeId practice = household.practiceId();
+        Optional<Suggestion> held = open.filter(d -> d.visitId() == visit.id()).map(d -> d.grounds().suggestion());
+        if (Standing.merge(held, fresh) != fresh) {
+            return;
+        }
+        DecisionRow row = row(household, roadmap, visit, given, fresh, open.map(Decided::id).orElse(0L), now);
+        boolean sameOrFleeting = held.isPresent()
+                && (!held.get().staysOpen() || held.get().decision() == fresh.decision() && held.get().cause() == fresh.cause());
+        if (sameOrFleeting) {
+            decisions.refresh(practice, row);
+        } else {
+            open.ifPresent(d -> decisions.replace(practice, d.id()));
+            decisions.insert(practice, row);
+        }
+    }
+
+    private DecisionRow row(Household household, Roadmap roadmap, Visit visit, Case given, Suggestion fresh, long id, Instant now) {
+        Grounds grounds = grounds(household, given, fresh);
+        return new DecisionRow(id, household.id(), roadmap.track().id(), visit.stepId(), visit.id(), now, fresh.decision(), fresh.cause(),
+                write(grounds), Decided.State.OPEN, null, null, null, "", null, 0);
+    }
+
+    private Grounds grounds(Household household, Case given, Suggestion fresh) {
+        Evidence evidence = Evidence.of(given.visit());
+        Facts facts = households.facts(household.practiceId(), household.id());
+        Map<String, String> people = facts.people().stream().collect(Collectors.toMap(p -> Long.toString(p.id()), Person::name));
+        Map<String, String> places = facts.places().stream().collect(Collectors.toMap(p -> Long.toString(p.id()), Place::name));
+        int of = Math.min(Evidence.ODDS_REPS, evidence.reps());
+        return new Grounds(named(fresh, people), evidence.reps(), evidence.count(Outcome.CLEAN, Evidence.ODDS_REPS), of,
+                evidence.odds(BAR, Evidence.ODDS_REPS), BAR, cells(given, Session::person, people), cells(given, Session::place, places));
+    }
+
+    /** The core knows people by number; what is kept for good carries the name they had. */
+    private static Suggestion named(Suggestion fresh, Map<String, String> people) {
+        List<Reason> reasons = fresh.reasons().stream()
+                .map(r -> new Reason(r.code(), r.value(), r.of(), people.getOrDefault(r.who(), r.who()))).toList();
+        return new Suggestion(fresh.decision(), fresh.cause(), reasons, fresh.missing(), fresh.gap());
+    }
+
+    private static List<Grounds.Cell> cells(Case given, Function<Session, String> key, Map<String, String> names) {
+        Map<String, List<Rep>> byKey = given.visit().sessions().stream().filter(s -> !key.apply(s).isEmpty())
+                .collect(Collectors.groupingBy(key, Collectors.flatMapping(s -> s.work().stream(), Collectors.toList())));
+        return byKey.entrySet().stream().filter(e -> !e.getValue().isEmpty())
+                .map(e -> new Grounds.Cell(names.getOrDefault(e.getKey(), "someone"),
+                        (int) e.getValue().stream().filter(Rep::isClean).count(), e.getValue().size()))
+                .sorted(Comparator.comparing(Grounds.Cell::name)).toList();
+    }
+
+    private Decided decided(DecisionRow row) {
+        try {
+            return row.with(json.readValue(row.suggestion(), Grounds.class));
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("decision " + row.id() + " holds grounds that cannot be read", e);
+        }
+    }
+
+    private String write(Grounds grounds) {
+        try {
+            return json.writeValueAsString(grounds);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("grounds cannot be written", e);
+        }
+    }
+}

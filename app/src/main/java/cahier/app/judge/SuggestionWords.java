@@ -1,0 +1,145 @@
+package cahier.app.judge;
+
+import cahier.core.decide.Decision;
+import cahier.core.decide.Reason;
+import cahier.core.decide.Suggestion;
+import cahier.core.pass.Missing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** A suggestion in the words of the margin: the verdict in at most four, the evidence in at most three lines. */
+public final class SuggestionWords {
+
+    private static final char NBSP = '\u00a0';
+
+    private SuggestionWords() {
+    }
+
+    /** "Step up". */
+    public static String verdict(Decision decision) {
+        return switch (decision) {
+            case CALL -> "Stop and call";
+            case BACK -> "Step back";
+            case SPLIT -> "Split the step";
+            case DONE -> "Goal reached";
+            case UP -> "Step up";
+            case REFRESH -> "Start easier";
+            case STAY -> "Stay";
+        };
+    }
+
+    /** One line for a list: "Too much, twice, in the last 2 sessions." */
+    public static String headline(Grounds grounds) {
+        Suggestion suggestion = grounds.suggestion();
+        return switch (suggestion.cause()) {
+            case NOT_YET -> missing(suggestion.missing());
+            case PASSED -> counted(grounds);
+            default -> suggestion.reasons().isEmpty() ? "" : reason(suggestion.reasons().get(0));
+        };
+    }
+
+    /** The evidence, the weightiest sentence first. */
+    public static List<String> evidence(Grounds grounds) {
+        Suggestion suggestion = grounds.suggestion();
+        List<String> said = new ArrayList<>();
+        switch (suggestion.cause()) {
+            case PASSED -> {
+                said.add(counted(grounds));
+                said.add(among(grounds));
+            }
+            case NOT_YET -> {
+                said.add(grounds.reps() == 0 ? "No reps at this step yet." : counted(grounds));
+                said.add("To pass: " + missing(suggestion.missing()));
+            }
+            default -> {
+                suggestion.reasons().forEach(r -> said.add(reason(r)));
+                said.add(advice(suggestion));
+            }
+        }
+        said.removeIf(String::isEmpty);
+        return said;
+    }
+
+    /** "91 in 100": the odds that the true rate is at or above the bar; empty with no reps. */
+    public static String odds(Grounds grounds) {
+        if (grounds.of() == 0) {
+            return "";
+        }
+        return Math.round(100 * grounds.odds()) + NBSP + "in" + NBSP + "100";
+    }
+
+    private static String counted(Grounds grounds) {
+        int run = grounds.suggestion().reasons().stream().filter(r -> r.code() == Reason.Code.RUN).mapToInt(Reason::value).findFirst().orElse(0);
+        String all = grounds.clean() + " of the last " + grounds.of() + " clean";
+        return run > 1 ? all + ", " + run + " in a row." : all + ".";
+    }
+
+    private static String among(Grounds grounds) {
+        List<String> parts = new ArrayList<>();
+        if (grounds.people().size() > 1) {
+            parts.add("with " + grounds.people().size() + " handlers");
+        }
+        if (grounds.places().size() > 1) {
+            parts.add("in " + grounds.places().size() + " places");
+        }
+        return parts.isEmpty() ? "" : capital(String.join(", ", parts)) + ".";
+    }
+
+    private static String reason(Reason reason) {
+        int n = reason.value();
+        return switch (reason.code()) {
+            case TOO_MUCH_RECENT -> "Too much, " + times(n) + ", in the last " + sessions(reason.of()) + ".";
+            case TOO_MUCH_IN_LAST -> "Too much, " + times(n) + ", in the last " + reason.of() + " reps of the track.";
+            case TOO_MUCH_IN_LATEST -> "Too much again, " + times(n) + ", on the step it went back to.";
+            case CLEAN_OF_LAST -> n + " of the last " + reason.of() + " clean.";
+            case OFF_OF_LAST -> n + " of the last " + reason.of() + " missed or too much.";
+            case RUN -> n + " clean in a row.";
+            case OTHERS_CLEAN -> "Without " + reason.who() + ": " + n + " of " + reason.of() + " clean.";
+            case GAP_IN_A_ROW -> n > 1 ? times(n) + " in a row now." : "";
+            case DAYS_SINCE_REP -> "No reps for " + n + " days.";
+            case REPS_IN_VISIT -> n + " reps at this step.";
+            case DAYS_IN_VISIT -> n + " days at this step.";
+            case ALARM_OPEN -> "An alarm is open.";
+            case LEFT_BEFORE -> "It was left by a step back before.";
+        };
+    }
+
+    private static String advice(Suggestion suggestion) {
+        return switch (suggestion.cause()) {
+            case STALE -> "Begin the next session one step easier.";
+            case TOO_MUCH_RECENT -> "The pass is there; a calm session first.";
+            case PERSON_GAP -> "Coach the person before the dog goes back.";
+            case ALARM, TOO_MUCH_OFTEN, TOO_MUCH_AGAIN -> "Rest this step until you have spoken.";
+            default -> "";
+        };
+    }
+
+    private static String missing(List<Missing> missing) {
+        List<String> parts = missing.stream().map(m -> m.more() + " " + switch (m.what()) {
+            case CLEAN_IN_A_ROW -> "more clean in a row";
+            case DAYS -> m.more() == 1 ? "more day" : "more days";
+            case SESSIONS -> m.more() == 1 ? "more session" : "more sessions";
+            case PEOPLE -> m.more() == 1 ? "more person" : "more people";
+            case PLACES -> m.more() == 1 ? "more place" : "more places";
+            case COLD_CLEAN -> "more clean at the first try of a session";
+        }).toList();
+        return parts.isEmpty() ? "" : String.join(", ", parts) + ".";
+    }
+
+    private static String times(int n) {
+        return switch (n) {
+            case 1 -> "once";
+            case 2 -> "twice";
+            default -> n + " times";
+        };
+    }
+
+    private static String sessions(int n) {
+        return n == 1 ? "session" : n + " sessions";
+    }
+
+    private static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+}

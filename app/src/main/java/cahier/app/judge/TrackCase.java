@@ -1,0 +1,102 @@
+package cahier.app.judge;
+
+import cahier.app.household.Household;
+import cahier.app.log.KeptRep;
+import cahier.app.log.RepLog;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Step;
+import cahier.app.track.Tracks;
+import cahier.app.track.Visit;
+import cahier.core.decide.Case;
+import cahier.core.decide.Cause;
+import cahier.core.decide.Decision;
+import cahier.core.decide.PersonGap;
+import cahier.core.decide.TrackKind;
+import cahier.core.pass.PassRule;
+import cahier.core.pass.Run;
+import cahier.core.pass.Spread;
+import cahier.core.rep.LoggedRep;
+import cahier.core.rep.Session;
+import cahier.core.rep.Sessions;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Gathers what the core needs to judge a track from the tables. */
+@Component
+class TrackCase {
+
+    /** Reps before the visit that may belong to its first session, or take a cold start away. */
+    private static final Duration BEFORE_THE_VISIT = Duration.ofDays(1);
+
+    private final RepLog log;
+    private final Tracks tracks;
+    private final DecisionMapper decisions;
+
+    TrackCase(RepLog log, Tracks tracks, DecisionMapper decisions) {
+        this.log = log;
+        this.tracks = tracks;
+        this.decisions = decisions;
+    }
+
+    /** The pass rule a step has on a track of this kind. */
+    static PassRule ruleOf(Step step, TrackKind kind) {
+        boolean comfort = kind == TrackKind.COMFORT;
+        int k = comfort ? Math.max(step.plan().run(), Run.COMFORT_LEAST) : step.plan().run();
+        return new Run(k, comfort ? Spread.COMFORT : Spread.NONE);
+    }
+
+    Case of(Household household, Roadmap roadmap, Visit visit, Instant now) {
+        int index = roadmap.currentIndex().orElseThrow();
+        LocalDate today = now.atZone(household.zone()).toLocalDate();
+        List<Session> sessions = sessions(household, roadmap, visit);
+        return new Case(roadmap.track().kind(), ruleOf(roadmap.steps().get(index), roadmap.track().kind()), roadmap.track().staleDays(),
+                new cahier.core.rep.Visit(sessions),
+                new Case.Step(index, roadmap.steps().size(), enteredAfterTooMuch(visit),
+                        tracks.wasLeftByBack(household.practiceId(), visit.stepId()),
+                        Math.max(0, ChronoUnit.DAYS.between(visit.enteredAt().atZone(household.zone()).toLocalDate(), today))),
+                history(household, roadmap, sessions, today));
+    }
+
+    private List<Session> sessions(Household household, Roadmap roadmap, Visit visit) {
+        List<KeptRep> reps = log.ofDog(household.practiceId(), roadmap.track().dogId(), visit.enteredAt().minus(BEFORE_THE_VISIT));
+        Set<UUID> inVisit = reps.stream().filter(r -> Objects.equals(r.visitId(), visit.id())).map(KeptRep::id).collect(Collectors.toSet());
+        List<LoggedRep> logged = reps.stream().map(KeptRep::toLogged).toList();
+        return Sessions.ofTrack(logged, roadmap.track().id(), r -> inVisit.contains(r.rep().id()), household.zone());
+    }
+
+    private static boolean enteredAfterTooMuch(Visit visit) {
+        boolean down = Decision.BACK.name().equals(visit.enteredBy()) || Decision.SPLIT.name().equals(visit.enteredBy());
+        return down && Cause.TOO_MUCH.name().equals(visit.enteredCause());
+    }
+
+    private Case.History history(Household household, Roadmap roadmap, List<Session> sessions, LocalDate today) {
+        long track = roadmap.track().id();
+        Optional<Instant> callAnswered = Optional.ofNullable(decisions.lastCallAnswered(household.practiceId(), track));
+        OptionalLong sinceRep = log.latestOfTrack(household.practiceId(), track, 1).stream()
+                .mapToLong(r -> ChronoUnit.DAYS.between(r.happenedAt().atZone(household.zone()).toLocalDate(), today)).findFirst();
+        return new Case.History(false, sinceRep,
+                log.tooMuchInLast60(household.practiceId(), track, callAnswered.orElse(Instant.EPOCH)), callAnswered,
+                gapBefore(household, track, sessions));
+    }
+
+    /** The gap count as it was before the latest session closed, whether that session has been counted yet or not. */
+    private PersonGap.Before gapBefore(Household household, long track, List<Session> sessions) {
+        Optional<DecisionMapper.Due> due = decisions.dueOf(household.practiceId(), track);
+        if (due.isEmpty() || due.get().gapTimes() == 0 || sessions.isEmpty()) {
+            return PersonGap.Before.NONE;
+        }
+        boolean counted = sessions.get(sessions.size() - 1).end().equals(due.get().gapCounted());
+        int times = counted ? due.get().gapTimes() - 1 : due.get().gapTimes();
+        return times == 0 ? PersonGap.Before.NONE : new PersonGap.Before(Optional.of(due.get().gapPerson()), times);
+    }
+}

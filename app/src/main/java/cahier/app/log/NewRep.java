@@ -1,0 +1,15 @@
+package cahier.app.log;
+
+import cahier.core.rep.Outcome;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A rep that arrives, checked.
+ *
+ * @param at what the phone's clock said
+ */
+public record NewRep(UUID id, UUID sittingId, long trackId, long stepId, Outcome outcome, Instant at, @Nullable Long personId,
+                     @Nullable Long placeId) {
+}

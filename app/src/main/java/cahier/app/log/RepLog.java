@@ -1,0 +1,136 @@
+package cahier.app.log;
+
+import cahier.app.account.PracticeId;
+import cahier.app.household.Household;
+import cahier.app.track.Tracks;
+import cahier.core.rep.Outcome;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps reps, once each, and the sums that go with them. */
+@Service
+@Transactional
+public class RepLog {
+
+    /** An owner may take a rep of any outcome back within this time (docs/rules.md 1). */
+    public static final Duration UNDO_WITHIN = Duration.ofSeconds(60);
+
+    private final RepMapper reps;
+    private final SittingMapper sittings;
+    private final Tracks tracks;
+
+    RepLog(RepMapper reps, SittingMapper sittings, Tracks tracks) {
+        this.reps = reps;
+        this.sittings = sittings;
+        this.tracks = tracks;
+    }
+
+    /**
+     * What became of a batch.
+     *
+     * @param stored how many were new
+     * @param known how many had been stored before
+     * @param lastRep when the latest new rep of each track happened, by track
+     */
+    public record Stored(int stored, int known, Map<Long, Instant> lastRep) {
+    }
+
+    /** Stores what is new of a batch, in one transaction: all of it or none. */
+    public Stored store(Household household, List<NewRep> batch, Instant now) {
+        PracticeId practice = household.practiceId();
+        List<NewRep> inOrder = batch.stream().sorted(Comparator.comparing(NewRep::id)).toList();
+        List<NewRep> fresh = inOrder.stream().filter(rep -> {
+            sittings.begin(practice, household.id(), rep.sittingId(), notAfter(rep.at(), now));
+            Long visit = tracks.visitAt(practice, rep.stepId(), notAfter(rep.at(), now)).orElse(null);
+            return reps.insert(practice, household.id(), visit, rep, now, notAfter(rep.at(), now)) > 0;
+        }).toList();
+        fresh.stream().sorted(Comparator.comparing(NewRep::stepId)).forEach(rep ->
+                addToDay(household, rep.trackId(), rep.stepId(), notAfter(rep.at(), now), rep.outcome(), 1));
+        return new Stored(fresh.size(), batch.size() - fresh.size(), fresh.stream().collect(Collectors.toMap(NewRep::trackId,
+                r -> notAfter(r.at(), now), (a, b) -> a.isAfter(b) ? a : b)));
+    }
+
+    /** A phone whose clock runs ahead must not put reps into the future. */
+    private static Instant notAfter(Instant at, Instant now) {
+        return at.isAfter(now) ? now : at;
+    }
+
+    private void addToDay(Household household, long track, long step, Instant at, Outcome outcome, int by) {
+        LocalDate day = at.atZone(household.zone()).toLocalDate();
+        reps.addToDay(household.practiceId(), new PracticeDay(household.id(), track, step, day, outcome == Outcome.CLEAN ? by : 0,
+                outcome == Outcome.HELPED ? by : 0, outcome == Outcome.MISSED ? by : 0, outcome == Outcome.TOO_MUCH ? by : 0));
+    }
+
+    /** A rep of this household, voided or not. */
+    public Optional<KeptRep> find(Household household, UUID id) {
+        return reps.find(household.practiceId(), household.id(), id);
+    }
+
+    /** Voids a rep; voiding twice changes nothing. The trainer's number when a trainer does it. */
+    public void voidRep(Household household, KeptRep rep, Instant at, @Nullable Long trainer) {
+        if (reps.insertVoid(household.practiceId(), rep.id(), at, trainer) > 0) {
+            addToDay(household, rep.trackId(), rep.stepId(), rep.happenedAt(), rep.outcome(), -1);
+        }
+    }
+
+    /** Ends a sitting and returns the tracks it worked on. Ending twice keeps the last word. */
+    public List<Long> end(Household household, UUID sitting, Instant at, @Nullable HowEnded how, String note) {
+        sittings.end(household.practiceId(), household.id(), sitting, at, how, note);
+        return sittings.tracks(household.practiceId(), household.id(), sitting);
+    }
+
+    /** The latest sittings that ended, newest first. */
+    public List<Sitting> latestEnded(PracticeId practice, long household, int most) {
+        return sittings.latestEnded(practice, household, most);
+    }
+
+    /** Reps of all tracks of a dog since then, oldest first. */
+    public List<KeptRep> ofDog(PracticeId practice, long dog, Instant since) {
+        return reps.ofDog(practice, dog, since);
+    }
+
+    /** The last reps of a track, newest first. */
+    public List<KeptRep> latestOfTrack(PracticeId practice, long track, int most) {
+        return reps.latestOfTrack(practice, track, most);
+    }
+
+    /** Reps of a household since then, oldest first. */
+    public List<KeptRep> ofHousehold(PracticeId practice, long household, Instant since) {
+        return reps.ofHousehold(practice, household, since);
+    }
+
+    /** The household's last rep. */
+    public Optional<KeptRep> latestOfHousehold(PracticeId practice, long household) {
+        return reps.latestOfHousehold(practice, household);
+    }
+
+    /** TOO_MUCH since the beginning of the track's last 60 WORK reps, counting only what came after {@code after}. */
+    public int tooMuchInLast60(PracticeId practice, long track, Instant after) {
+        return reps.tooMuchInLast60(practice, track, after);
+    }
+
+    /** Whether anything was ever logged in a visit. */
+    public boolean hasReps(PracticeId practice, long visit) {
+        return reps.hasReps(practice, visit);
+    }
+
+    /** The daily sums of a household, oldest first. */
+    public List<PracticeDay> days(PracticeId practice, long household) {
+        return reps.daysOfHousehold(practice, household);
+    }
+
+    /** The daily sums of the whole practice since a day, oldest first. */
+    public List<PracticeDay> daysSince(PracticeId practice, LocalDate since) {
+        return reps.daysSince(practice, since);
+    }
+}

@@ -1,0 +1,83 @@
+package cahier.app.log;
+
+import cahier.app.account.PracticeId;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface RepMapper {
+
+    String KEPT = """
+            select r.id, r.sitting_id, r.track_id, r.step_id, r.visit_id, r.outcome, r.role, r.happened_at, r.person_id, r.place_id
+            from rep r left join rep_void v on v.rep_id = r.id
+            where r.practice_id = #{practice} and v.rep_id is null """;
+
+    @Insert("""
+            insert into rep (id, practice_id, household_id, track_id, step_id, visit_id, sitting_id, outcome, role, at, received_at,
+                             happened_at, person_id, place_id)
+            values (#{r.id}, #{practice}, #{household}, #{r.trackId}, #{r.stepId}, #{visit}, #{r.sittingId}, #{r.outcome}, 'WORK',
+                    #{r.at}, #{received}, #{happened}, #{r.personId}, #{r.placeId})
+            on conflict (id) do nothing""")
+    int insert(PracticeId practice, long household, @Nullable Long visit, @Param("r") NewRep rep, Instant received, Instant happened);
+
+    @Insert("insert into rep_void (rep_id, practice_id, at, by_trainer) values (#{rep}, #{practice}, #{at}, #{trainer}) on conflict (rep_id) do nothing")
+    int insertVoid(PracticeId practice, UUID rep, Instant at, @Nullable Long trainer);
+
+    @Select("""
+            select r.id, r.sitting_id, r.track_id, r.step_id, r.visit_id, r.outcome, r.role, r.happened_at, r.person_id, r.place_id
+            from rep r where r.practice_id = #{practice} and r.household_id = #{household} and r.id = #{id}""")
+    Optional<KeptRep> find(PracticeId practice, long household, UUID id);
+
+    /** Reps of all tracks of one dog since then: a session may span tracks. */
+    @Select(KEPT + """
+            and r.track_id in (select t.id from track t where t.practice_id = #{practice} and t.dog_id = #{dog})
+            and r.happened_at >= #{since} order by r.happened_at, r.id""")
+    List<KeptRep> ofDog(PracticeId practice, long dog, Instant since);
+
+    @Select(KEPT + "and r.track_id = #{track} order by r.happened_at desc, r.id desc limit #{most}")
+    List<KeptRep> latestOfTrack(PracticeId practice, long track, int most);
+
+    @Select(KEPT + "and r.household_id = #{household} and r.happened_at >= #{since} order by r.happened_at, r.id")
+    List<KeptRep> ofHousehold(PracticeId practice, long household, Instant since);
+
+    @Select(KEPT + "and r.household_id = #{household} order by r.happened_at desc limit 1")
+    Optional<KeptRep> latestOfHousehold(PracticeId practice, long household);
+
+    @Select("""
+            select count(*) from rep r left join rep_void v on v.rep_id = r.id
+            where r.practice_id = #{practice} and r.track_id = #{track} and v.rep_id is null and r.outcome = 'TOO_MUCH'
+              and r.happened_at > #{after} and r.happened_at >= coalesce((
+                  select min(w.happened_at) from (
+                      select x.happened_at from rep x left join rep_void xv on xv.rep_id = x.id
+                      where x.practice_id = #{practice} and x.track_id = #{track} and x.role = 'WORK' and xv.rep_id is null
+                      order by x.happened_at desc limit 60) w), '-infinity')""")
+    int tooMuchInLast60(PracticeId practice, long track, Instant after);
+
+    @Select("select exists (select 1 from rep where practice_id = #{practice} and visit_id = #{visit})")
+    boolean hasReps(PracticeId practice, long visit);
+
+    @Insert("""
+            insert into practice_day as d (practice_id, household_id, track_id, step_id, day, clean, helped, missed, too_much)
+            values (#{practice}, #{d.householdId}, #{d.trackId}, #{d.stepId}, #{d.day}, #{d.clean}, #{d.helped}, #{d.missed}, #{d.tooMuch})
+            on conflict (track_id, step_id, day) do update set clean = d.clean + excluded.clean, helped = d.helped + excluded.helped,
+                missed = d.missed + excluded.missed, too_much = d.too_much + excluded.too_much""")
+    void addToDay(PracticeId practice, @Param("d") PracticeDay day);
+
+    @Select("""
+            select household_id, track_id, step_id, day, clean, helped, missed, too_much from practice_day
+            where practice_id = #{practice} and household_id = #{household} order by day, step_id""")
+    List<PracticeDay> daysOfHousehold(PracticeId practice, long household);
+
+    @Select("""
+            select household_id, track_id, step_id, day, clean, helped, missed, too_much from practice_day
+            where practice_id = #{practice} and day >= #{since} order by day""")
+    List<PracticeDay> daysSince(PracticeId practice, LocalDate since);
+}

@@ -1,0 +1,34 @@
+package cahier.app.log;
+
+import cahier.app.account.PracticeId;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface SittingMapper {
+
+    @Insert("""
+            insert into sitting (id, practice_id, household_id, started_at)
+            values (#{id}, #{practice}, #{household}, #{startedAt}) on conflict (id) do nothing""")
+    void begin(PracticeId practice, long household, UUID id, Instant startedAt);
+
+    @Insert("""
+            insert into sitting as s (id, practice_id, household_id, started_at, ended_at, ended_how, note)
+            values (#{id}, #{practice}, #{household}, #{at}, #{at}, #{how}, #{note})
+            on conflict (practice_id, household_id, id) do update
+                set ended_at = excluded.ended_at, ended_how = excluded.ended_how, note = excluded.note""")
+    void end(PracticeId practice, long household, UUID id, Instant at, @Nullable HowEnded how, String note);
+
+    @Select("select distinct track_id from rep where practice_id = #{practice} and household_id = #{household} and sitting_id = #{id}")
+    List<Long> tracks(PracticeId practice, long household, UUID id);
+
+    @Select("""
+            select id, started_at, ended_at, ended_how, note from sitting
+            where practice_id = #{practice} and household_id = #{household} and ended_at is not null order by ended_at desc limit #{most}""")
+    List<Sitting> latestEnded(PracticeId practice, long household, int most);
+}

@@ -1,0 +1,91 @@
+package cahier.app.practice;
+
+import cahier.app.household.Facts;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.judge.Judgements;
+import cahier.app.log.HowEnded;
+import cahier.app.log.KeptRep;
+import cahier.app.log.NewRep;
+import cahier.app.log.RepLog;
+import cahier.app.sheet.Homework;
+import cahier.app.sheet.Homeworks;
+import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.app.web.NotFound;
+import cahier.core.rep.Outcome;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What an owner sees and sends, for the one household of the link. */
+@Service
+@Transactional
+class OwnerPractice {
+
+    private final Households households;
+    private final Homeworks homeworks;
+    private final RepLog log;
+    private final Judgements judgements;
+
+    OwnerPractice(Households households, Homeworks homeworks, RepLog log, Judgements judgements) {
+        this.households = households;
+        this.homeworks = homeworks;
+        this.log = log;
+        this.judgements = judgements;
+    }
+
+    /** The household, its sheet, and what was done today. */
+    Today today(Owner owner, Instant now) {
+        Facts facts = households.facts(owner.practice(), owner.householdId());
+        LocalDate day = now.atZone(facts.household().zone()).toLocalDate();
+        Optional<Homework> sheet = homeworks.latest(owner.practice(), owner.householdId());
+        List<Homeworks.Assignment> assignments = sheet.map(s -> homeworks.assignments(owner.practice(), s)).orElse(List.of());
+        List<KeptRep> reps = log.ofHousehold(owner.practice(), owner.householdId(), day.atStartOfDay(facts.household().zone()).toInstant());
+        return Today.of(facts, day, sheet, assignments, reps);
+    }
+
+    /** One step of today, or the page for what does not exist. */
+    Today.Task task(Owner owner, long step, Instant now) {
+        return today(owner, now).tasks().stream().filter(t -> t.isPractised() && t.stepId() == step).findFirst()
+                .orElseThrow(() -> new NotFound("step " + step));
+    }
+
+    Facts facts(Owner owner) {
+        return households.facts(owner.practice(), owner.householdId());
+    }
+
+    RepLog.Stored store(Owner owner, @Nullable JsonNode body, Instant now) {
+        Facts facts = facts(owner);
+        List<NewRep> reps = new RepBatch(homeworks.issuedSteps(owner.practice(), owner.householdId()), facts).read(body);
+        RepLog.Stored stored = log.store(facts.household(), reps, now);
+        judgements.repsCame(owner.practice(), stored.lastRep());
+        return stored;
+    }
+
+    /** Takes a rep back. After a minute a TOO_MUCH is the trainer's to void. */
+    void undo(Owner owner, UUID id, Instant at, Instant now) {
+        Household household = households.get(owner.practice(), owner.householdId());
+        KeptRep rep = log.find(household, id).orElseThrow(() -> new NotFound("rep " + id));
+        Instant tapped = at.isAfter(now) ? now : at;
+        if (rep.outcome() == Outcome.TOO_MUCH && tapped.isAfter(rep.happenedAt().plus(RepLog.UNDO_WITHIN))) {
+            throw new BadBatch("a rep that was too much can be taken back within "
+                    + RepLog.UNDO_WITHIN.toSeconds() + " s; after that ask your trainer");
+        }
+        log.voidRep(household, rep, now, null);
+        judgements.repsCame(owner.practice(), Map.of(rep.trackId(), now));
+    }
+
+    /** Ends a sitting; its tracks are judged at once. */
+    void finish(Owner owner, UUID sitting, Instant at, @Nullable HowEnded how, String note, Instant now) {
+        Household household = households.get(owner.practice(), owner.householdId());
+        List<Long> tracks = log.end(household, sitting, at.isAfter(now) ? now : at, how, note);
+        tracks.stream().sorted().forEach(track -> judgements.judge(owner.practice(), track, now));
+    }
+}

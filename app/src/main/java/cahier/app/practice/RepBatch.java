@@ -1,0 +1,138 @@
+package cahier.app.practice;
+
+import cahier.app.household.Facts;
+import cahier.app.household.Person;
+import cahier.app.household.Place;
+import cahier.app.log.NewRep;
+import cahier.core.rep.Outcome;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Reads {@code {"reps":[{"id","sessionId","stepId","outcome","at","person","place"}]}}. A bad item refuses the whole batch, naming
+ * item, field and value.
+ */
+final class RepBatch {
+
+    static final int MOST = 200;
+    private static final Instant EARLIEST = Instant.parse("2020-01-01T00:00:00Z");
+    private static final Instant LATEST = Instant.parse("2100-01-01T00:00:00Z");
+    private static final int SHOWN = 60;
+
+    private final Map<Long, Long> trackOfStep;
+    private final Map<String, Long> people;
+    private final Map<String, Long> places;
+
+    /**
+     * @param trackOfStep the steps this household was given, with their tracks
+     * @param facts its people and places, which may be named by number or by name
+     */
+    RepBatch(Map<Long, Long> trackOfStep, Facts facts) {
+        this.trackOfStep = trackOfStep;
+        this.people = keys(facts.people(), Person::id, Person::name);
+        this.places = keys(facts.places(), Place::id, Place::name);
+    }
+
+    private static <F> Map<String, Long> keys(List<F> facts, Function<F, Long> id, Function<F, String> name) {
+        Map<String, Long> byName = facts.stream().collect(Collectors.toMap(f -> name.apply(f).toLowerCase(Locale.ROOT), id, (a, b) -> a));
+        facts.forEach(f -> byName.put(id.apply(f).toString(), id.apply(f)));
+        return byName;
+    }
+
+    List<NewRep> read(@Nullable JsonNode body) {
+        JsonNode list = body == null ? null : body.get("reps");
+        if (list == null || !list.isArray()) {
+            throw new BadBatch("reps must be a list of 1 to " + MOST + " reps");
+        }
+        if (list.isEmpty() || list.size() > MOST) {
+            throw new BadBatch("reps must hold 1 to " + MOST + " items, was " + list.size());
+        }
+        List<NewRep> reps = new ArrayList<>(list.size());
+        for (int i = 0; i < list.size(); i++) {
+            reps.add(item("reps[" + i + "].", list.get(i)));
+        }
+        return reps;
+    }
+
+    private NewRep item(String where, JsonNode item) {
+        long step = step(where + "stepId", item.get("stepId"));
+        return new NewRep(uuid(where + "id", item.get("id")), uuid(where + "sessionId", item.get("sessionId")), trackOfStep.get(step), step,
+                outcome(where + "outcome", item.get("outcome")), instant(where + "at", item.get("at")),
+                oneOf(where + "person", item.get("person"), people, "someone of this household"),
+                oneOf(where + "place", item.get("place"), places, "a place of this household"));
+    }
+
+    static UUID uuid(String field, @Nullable JsonNode value) {
+        String text = text(value);
+        try {
+            UUID uuid = UUID.fromString(text);
+            if (uuid.toString().equalsIgnoreCase(text)) {
+                return uuid;
+            }
+        } catch (IllegalArgumentException e) {
+            // said below
+        }
+        throw refused(field, "a UUID such as 7f0c5d0e-3b0a-4f6e-9d55-0d1a3c1b2e4f", value);
+    }
+
+    private long step(String field, @Nullable JsonNode value) {
+        try {
+            long id = Long.parseLong(text(value));
+            if (trackOfStep.containsKey(id)) {
+                return id;
+            }
+        } catch (NumberFormatException e) {
+            // said below
+        }
+        throw refused(field, "a step of this household's homework", value);
+    }
+
+    private static Outcome outcome(String field, @Nullable JsonNode value) {
+        return Arrays.stream(Outcome.values()).filter(o -> o.name().equals(text(value))).findFirst()
+                .orElseThrow(() -> refused(field, "one of CLEAN, HELPED, MISSED, TOO_MUCH", value));
+    }
+
+    static Instant instant(String field, @Nullable JsonNode value) {
+        try {
+            Instant at = OffsetDateTime.parse(text(value)).toInstant();
+            if (at.isAfter(EARLIEST) && at.isBefore(LATEST)) {
+                return at;
+            }
+        } catch (DateTimeException e) {
+            // said below
+        }
+        throw refused(field, "a time such as 2026-06-18T09:15:00Z", value);
+    }
+
+    private static @Nullable Long oneOf(String field, @Nullable JsonNode value, Map<String, Long> known, String rule) {
+        String text = text(value);
+        if (text.isEmpty()) {
+            return null;
+        }
+        Long id = known.get(text.toLowerCase(Locale.ROOT));
+        if (id == null) {
+            throw refused(field, rule + ", or left out", value);
+        }
+        return id;
+    }
+
+    private static String text(@Nullable JsonNode value) {
+        return value == null || value.isNull() ? "" : value.asText().strip();
+    }
+
+    static BadBatch refused(String field, String rule, @Nullable JsonNode value) {
+        String was = value == null ? "missing" : value.toString();
+        return new BadBatch(field + " must be " + rule + ", was " + (was.length() > SHOWN ? was.substring(0, SHOWN) + "…" : was));
+    }
+}

@@ -1,0 +1,80 @@
+package cahier.app.practice;
+
+import cahier.app.household.Facts;
+import cahier.app.log.KeptRep;
+import cahier.app.sheet.Homework;
+import cahier.app.sheet.Homeworks.Assignment;
+import cahier.app.sheet.SheetItem;
+import cahier.app.track.StepPlan;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+
+/** The owner's first page: each track of the sheet with what is done and what is left today. */
+record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> tasks) {
+
+    /**
+     * One track today.
+     *
+     * @param sittings the reps of each of today's sittings, oldest first
+     */
+    record Task(Assignment assignment, List<List<KeptRep>> sittings) {
+
+        SheetItem item() {
+            return assignment.item();
+        }
+
+        StepPlan plan() {
+            return assignment.plan();
+        }
+
+        long stepId() {
+            return assignment.stepId();
+        }
+
+        boolean isPractised() {
+            return assignment.isPractised();
+        }
+
+        boolean isDone() {
+            return sittings.size() >= plan().sessions();
+        }
+
+        /** The reps of the latest sitting, as the small strip on the page shows them. */
+        List<KeptRep> latest() {
+            return sittings.isEmpty() ? List.of() : sittings.get(sittings.size() - 1);
+        }
+
+        /** Dots for the reps that are still to do in the first sitting. */
+        int toDo() {
+            return sittings.isEmpty() ? Math.min(plan().reps(), 12) : 0;
+        }
+    }
+
+    static Today of(Facts facts, LocalDate day, Optional<Homework> sheet, List<Assignment> assignments, List<KeptRep> todaysReps) {
+        List<Task> tasks = assignments.stream().map(a -> new Task(a, sittings(todaysReps, a.stepId()))).toList();
+        return new Today(facts, day, sheet, tasks);
+    }
+
+    private static List<List<KeptRep>> sittings(List<KeptRep> reps, long step) {
+        Map<UUID, List<KeptRep>> bySitting = reps.stream().filter(r -> r.stepId() == step)
+                .collect(Collectors.groupingBy(KeptRep::sittingId, LinkedHashMap::new, Collectors.toList()));
+        return new ArrayList<>(bySitting.values());
+    }
+
+    /** The one to do next: the first that is practised and not done. */
+    Optional<Task> next() {
+        return tasks.stream().filter(t -> t.isPractised() && !t.isDone()).findFirst();
+    }
+
+    /** When the sheet was issued. */
+    Optional<Instant> issued() {
+        return sheet.map(Homework::issuedAt);
+    }
+}

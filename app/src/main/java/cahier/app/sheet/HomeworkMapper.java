@@ -1,0 +1,53 @@
+package cahier.app.sheet;
+
+import cahier.app.account.PracticeId;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+
+@Mapper
+interface HomeworkMapper {
+
+    record Row(long id, long householdId, int number, Instant issuedAt, String issuedBy) {
+    }
+
+    record StepOf(long stepId, long trackId) {
+    }
+
+    String COLUMNS = "select id, household_id, number, issued_at, issued_by from homework where practice_id = #{practice} ";
+
+    @Select("""
+            insert into homework (practice_id, household_id, number, issued_at, issued_by)
+            values (#{practice}, #{household},
+                    (select coalesce(max(number), 0) + 1 from homework where practice_id = #{practice} and household_id = #{household}),
+                    #{at}, #{by}) returning id""")
+    long insert(PracticeId practice, long household, Instant at, String by);
+
+    @Insert("""
+            insert into homework_item (practice_id, household_id, homework_id, position, track_id, step_id, body)
+            values (#{practice}, #{household}, #{homework}, #{position}, #{track}, #{step}, #{body}::jsonb)""")
+    void insertItem(PracticeId practice, long household, long homework, int position, long track, long step, String body);
+
+    @Select(COLUMNS + "and id = #{id}")
+    Optional<Row> find(PracticeId practice, long id);
+
+    @Select(COLUMNS + "and household_id = #{household} order by number desc limit 1")
+    Optional<Row> latest(PracticeId practice, long household);
+
+    @Select(COLUMNS + "order by issued_at desc limit 200")
+    List<Row> newest(PracticeId practice);
+
+    @Select("select body::text from homework_item where practice_id = #{practice} and homework_id = #{homework} order by position")
+    List<String> items(PracticeId practice, long homework);
+
+    /** Every step this household was ever asked to practise, and the steps below them. */
+    @Select("""
+            select step_id, track_id from homework_item where practice_id = #{practice} and household_id = #{household}
+            union
+            select (body -> 'below' ->> 'stepId')::bigint, track_id from homework_item
+            where practice_id = #{practice} and household_id = #{household} and body -> 'below' ->> 'stepId' is not null""")
+    List<StepOf> issuedSteps(PracticeId practice, long household);
+}

@@ -1,0 +1,53 @@
+package cahier.app.track;
+
+import cahier.app.account.PracticeId;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface StepMapper {
+
+    String COLUMNS = """
+            select id, track_id, position, version, title, how, place, distance_m, duration_s, distraction, who, lure, word, run,
+                   reps, sessions, minutes, on_miss, cautions
+            from step where practice_id = #{practice} """;
+
+    @Select(COLUMNS + "and track_id = #{track} and removed_at is null order by position, id")
+    List<StepRow> ofTrack(PracticeId practice, long track);
+
+    @Select(COLUMNS + "and id = #{id}")
+    Optional<StepRow> find(PracticeId practice, long id);
+
+    @Select("""
+            insert into step (practice_id, household_id, track_id, position, title, how, place, distance_m, duration_s, distraction, who,
+                              lure, word, run, reps, sessions, minutes, on_miss, cautions, made_at)
+            values (#{practice}, #{household}, #{track}, #{position}, #{p.title}, #{p.how}, #{p.place}, #{p.distanceM}, #{p.durationS},
+                    #{p.distraction}, #{p.who}, #{p.lure}, #{p.word}, #{p.run}, #{p.reps}, #{p.sessions}, #{p.minutes}, #{p.onMiss},
+                    #{p.cautions}, #{now})
+            returning id""")
+    long insert(PracticeId practice, long household, long track, int position, @Param("p") StepPlan plan, Instant now);
+
+    @Update("""
+            update step set title = #{p.title}, how = #{p.how}, place = #{p.place}, distance_m = #{p.distanceM},
+                   duration_s = #{p.durationS}, distraction = #{p.distraction}, who = #{p.who}, lure = #{p.lure}, word = #{p.word},
+                   run = #{p.run}, reps = #{p.reps}, sessions = #{p.sessions}, minutes = #{p.minutes}, on_miss = #{p.onMiss},
+                   cautions = #{p.cautions}, version = version + 1
+            where practice_id = #{practice} and id = #{id} and version = #{version} and removed_at is null""")
+    int update(PracticeId practice, long id, int version, @Param("p") StepPlan plan);
+
+    @Update("update step set position = #{position} where practice_id = #{practice} and id = #{id}")
+    void place(PracticeId practice, long id, int position);
+
+    @Update("update step set removed_at = #{at} where practice_id = #{practice} and id = #{id}")
+    int setRemoved(PracticeId practice, long id, @Nullable Instant at);
+
+    /** A split starts the count of step backs anew. */
+    @Update("update step set made_at = #{now} where practice_id = #{practice} and id = #{id}")
+    void markSplit(PracticeId practice, long id, Instant now);
+}

@@ -1,0 +1,87 @@
+package cahier.app.track;
+
+import cahier.app.web.Measures;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a step asks for, as the trainer wrote it: criterion, pass rule, dose, and what to do when it does not work.
+ *
+ * @param how one sentence the owner can follow
+ * @param distanceM metres, 0 to 1000
+ * @param durationS seconds, 0 to 4 h
+ * @param run CLEAN in a row to pass, 1 to 100
+ * @param reps reps a session
+ * @param sessions sessions a day
+ * @param minutes longest session
+ */
+public record StepPlan(String title, String how, String place, @Nullable Double distanceM, @Nullable Double durationS,
+                       String distraction, String who, boolean lure, String word, int run, int reps, int sessions, int minutes,
+                       String onMiss, String cautions) {
+
+    public StepPlan {
+        how = orEmpty(how);
+        place = orEmpty(place);
+        distraction = orEmpty(distraction);
+        who = orEmpty(who);
+        word = orEmpty(word);
+        onMiss = orEmpty(onMiss);
+        cautions = orEmpty(cautions);
+    }
+
+    private static String orEmpty(@Nullable String text) {
+        return text == null ? "" : text;
+    }
+
+    /** "1 m (3 ft)", empty when no distance is set. */
+    @JsonIgnore
+    public String distance() {
+        return distanceM == null ? "" : Measures.distance(distanceM);
+    }
+
+    /** "5 s", empty when no duration is set. */
+    @JsonIgnore
+    public String duration() {
+        return durationS == null ? "" : Measures.duration(durationS);
+    }
+
+    /** "5 clean in a row". */
+    @JsonIgnore
+    public String pass() {
+        return run + "\u00a0clean in a row";
+    }
+
+    /** "8 reps, twice a day, 5 min at most". */
+    @JsonIgnore
+    public String dose() {
+        String often = switch (sessions) {
+            case 1 -> "once a day";
+            case 2 -> "twice a day";
+            default -> sessions + " times a day";
+        };
+        return reps + (reps == 1 ? " rep, " : " reps, ") + often + ", " + minutes + "\u00a0min at most";
+    }
+
+    /** Place, distance, duration, distraction, who, word, in one line: what the criterion depends on. */
+    @JsonIgnore
+    public String setting() {
+        List<String> parts = new ArrayList<>();
+        parts.add(place);
+        parts.add(distance());
+        parts.add(duration());
+        parts.add(distraction);
+        parts.add(who);
+        parts.add(lure ? "with a lure" : "");
+        parts.add(word.isEmpty() ? "" : "say “" + word + "”");
+        parts.removeIf(String::isEmpty);
+        return String.join(", ", parts);
+    }
+
+    /** How many reps a day it asks for. */
+    @JsonIgnore
+    public int repsADay() {
+        return reps * sessions;
+    }
+}

@@ -1,0 +1,47 @@
+package cahier.app.track;
+
+import cahier.app.account.PracticeId;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface TrackMapper {
+
+    String COLUMNS = """
+            select t.id, t.practice_id, t.household_id, t.dog_id, d.name as dog_name, t.title, t.goal, t.plan, t.kind, t.position,
+                   t.stale_days, t.done_at, t.version
+            from track t join dog d on d.id = t.dog_id
+            where t.practice_id = #{practice} """;
+
+    @Select(COLUMNS + "and t.household_id = #{household} order by t.done_at is not null, t.position, t.id")
+    List<Track> ofHousehold(PracticeId practice, long household);
+
+    @Select(COLUMNS + "and t.id = #{id}")
+    Optional<Track> find(PracticeId practice, long id);
+
+    /** Holds the track until the transaction ends: decisions and moves come one after the other. */
+    @Select("select id from track where practice_id = #{practice} and id = #{id} for update")
+    Optional<Long> lock(PracticeId practice, long id);
+
+    @Select("""
+            insert into track (practice_id, household_id, dog_id, title, goal, plan, kind, position, stale_days)
+            values (#{practice}, #{t.householdId}, #{t.dogId}, #{t.title}, #{t.goal}, #{t.plan}, #{t.kind},
+                    (select coalesce(max(position), 0) + 1 from track where practice_id = #{practice} and household_id = #{t.householdId}),
+                    #{t.staleDays})
+            returning id""")
+    long insert(PracticeId practice, @Param("t") Track track);
+
+    @Update("""
+            update track set title = #{t.title}, goal = #{t.goal}, plan = #{t.plan}, kind = #{t.kind}, version = version + 1
+            where practice_id = #{practice} and id = #{t.id} and version = #{t.version}""")
+    int update(PracticeId practice, @Param("t") Track track);
+
+    @Update("update track set done_at = #{at} where practice_id = #{practice} and id = #{id}")
+    void setDone(PracticeId practice, long id, @Nullable Instant at);
+}

@@ -1,0 +1,186 @@
+package cahier.app.track;
+
+import cahier.app.account.PracticeId;
+import cahier.app.web.NotFound;
+import cahier.app.web.StaleEdit;
+import cahier.core.decide.Cause;
+import cahier.core.decide.Decision;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Tracks and the dog's way along them. */
+@Service
+@Transactional
+public class Tracks {
+
+    private final TrackMapper tracks;
+    private final StepMapper steps;
+    private final VisitMapper visits;
+
+    Tracks(TrackMapper tracks, StepMapper steps, VisitMapper visits) {
+        this.tracks = tracks;
+        this.steps = steps;
+        this.visits = visits;
+    }
+
+    /** Every track of a household with its steps; done ones last. */
+    public List<Roadmap> ofHousehold(PracticeId practice, long household) {
+        return tracks.ofHousehold(practice, household).stream().map(this::roadmap).toList();
+    }
+
+    /** One track with its steps, or the page for what does not exist. */
+    public Roadmap get(PracticeId practice, long id) {
+        return roadmap(tracks.find(practice, id).orElseThrow(() -> new NotFound("track " + id)));
+    }
+
+    /** As {@link #get}, and nobody else changes the track until the transaction ends. */
+    public Roadmap locked(PracticeId practice, long id) {
+        tracks.lock(practice, id).orElseThrow(() -> new NotFound("track " + id));
+        return get(practice, id);
+    }
+
+    /** The stays on the track's steps, oldest first, undone ones left out. */
+    public List<Visit> visits(PracticeId practice, long track) {
+        return visits.ofTrack(practice, track);
+    }
+
+    /** The stay a rep of this step at this time belongs to. */
+    public Optional<Long> visitAt(PracticeId practice, long step, Instant at) {
+        return visits.nearest(practice, step, at);
+    }
+
+    /** Whether the step was left by BACK since it was made or split. */
+    public boolean wasLeftByBack(PracticeId practice, long step) {
+        return visits.wasLeftByBack(practice, step);
+    }
+
+    /** Keeps a new track; the dog starts on the first of its steps. Returns its id. */
+    public long add(PracticeId practice, Track track, List<StepPlan> plans, Instant now) {
+        long id = tracks.insert(practice, track);
+        for (StepPlan plan : plans) {
+            addStep(practice, id, plan, Integer.MAX_VALUE, now);
+        }
+        return id;
+    }
+
+    /** Saves an edit, unless someone saved another meanwhile. */
+    public void save(PracticeId practice, Track edited) {
+        if (tracks.update(practice, edited) == 0) {
+            Track saved = get(practice, edited.id()).track();
+            throw new StaleEdit(saved.title(), "/tracks/" + saved.id() + "/edit", List.of(
+                    new StaleEdit.Difference("Title", saved.title(), edited.title()),
+                    new StaleEdit.Difference("Goal", saved.goal(), edited.goal()),
+                    new StaleEdit.Difference("Plan", saved.plan(), edited.plan()),
+                    new StaleEdit.Difference("Kind", saved.kind().name(), edited.kind().name())));
+        }
+    }
+
+    /** A step that has not been removed, with its track. */
+    public Step step(PracticeId practice, long id) {
+        return steps.find(practice, id).map(StepRow::toStep).orElseThrow(() -> new NotFound("step " + id));
+    }
+
+    /** Puts a new step at this 0-based place, or at the end. The first step of a track gets the dog. Returns its id. */
+    public long addStep(PracticeId practice, long track, StepPlan plan, int place, Instant now) {
+        Roadmap roadmap = locked(practice, track);
+        int at = Math.min(place, roadmap.steps().size());
+        long id = steps.insert(practice, roadmap.track().householdId(), track, at, plan, now);
+        List<Step> after = roadmap.steps().subList(at, roadmap.steps().size());
+        for (int i = 0; i < after.size(); i++) {
+            steps.place(practice, after.get(i).id(), at + 1 + i);
+        }
+        if (roadmap.visit().isEmpty() && !roadmap.track().isDone()) {
+            visits.enter(practice, track, id, now, null, null);
+        }
+        return id;
+    }
+
+    /** Saves an edit, unless someone saved another meanwhile. */
+    public void saveStep(PracticeId practice, long id, int version, StepPlan plan) {
+        if (steps.update(practice, id, version, plan) == 0) {
+            StepPlan saved = step(practice, id).plan();
+            throw new StaleEdit(saved.title(), "/steps/" + id, StepDifferences.between(saved, plan));
+        }
+    }
+
+    /** Moves a step one place towards the start ({@code by} -1) or the goal (+1). */
+    public void moveStep(PracticeId practice, long id, int by) {
+        Roadmap roadmap = locked(practice, step(practice, id).trackId());
+        int from = roadmap.indexOf(id).orElseThrow(() -> new NotFound("step " + id));
+        int to = from + Integer.signum(by);
+        if (to >= 0 && to < roadmap.steps().size()) {
+            steps.place(practice, roadmap.steps().get(to).id(), from);
+            steps.place(practice, id, to);
+        }
+    }
+
+    /** Takes a step out; false when the dog is on it and other steps are left, because then the trainer must say where it goes. */
+    public boolean removeStep(PracticeId practice, long id, Instant now) {
+        Roadmap roadmap = locked(practice, step(practice, id).trackId());
+        boolean current = roadmap.current().filter(s -> s.id() == id).isPresent();
+        if (current && roadmap.steps().size() > 1) {
+            return false;
+        }
+        if (current) {
+            visits.leave(practice, roadmap.track().id(), now, "MOVED");
+        }
+        steps.setRemoved(practice, id, now);
+        renumber(practice, roadmap.track().id());
+        return true;
+    }
+
+    /** Puts a removed step back where it was. */
+    public void restoreStep(PracticeId practice, long id, Instant now) {
+        Step step = step(practice, id);
+        steps.setRemoved(practice, id, null);
+        renumber(practice, step.trackId());
+        Roadmap roadmap = get(practice, step.trackId());
+        if (roadmap.visit().isEmpty() && !roadmap.track().isDone()) {
+            visits.enter(practice, step.trackId(), id, now, null, null);
+        }
+    }
+
+    private void renumber(PracticeId practice, long track) {
+        List<StepRow> left = steps.ofTrack(practice, track);
+        for (int i = 0; i < left.size(); i++) {
+            steps.place(practice, left.get(i).id(), i);
+        }
+    }
+
+    /** Ends the stay on the current step and begins one on another. Returns the new visit's id. */
+    public long move(PracticeId practice, long track, long toStep, @Nullable Decision by, @Nullable Cause cause, Instant now) {
+        String word = by == null ? "MOVED" : by.name();
+        visits.leave(practice, track, now, word);
+        tracks.setDone(practice, track, null);
+        return visits.enter(practice, track, toStep, now, word, cause == null ? null : cause.name());
+    }
+
+    /** The goal is reached: the dog leaves the last step. */
+    public void finish(PracticeId practice, long track, Instant now) {
+        visits.leave(practice, track, now, Decision.DONE.name());
+        tracks.setDone(practice, track, now);
+    }
+
+    /** Takes a move or a finish back: the former stay goes on as if it had never ended. */
+    public void unmove(PracticeId practice, long track, long formerVisit, @Nullable Long newVisit, Instant now) {
+        if (newVisit != null) {
+            visits.undo(practice, newVisit, now);
+        }
+        tracks.setDone(practice, track, null);
+        visits.reopen(practice, formerVisit);
+    }
+
+    /** Remembers that a step was split: whether it was left by BACK is counted from now. */
+    public void markSplit(PracticeId practice, long step, Instant now) {
+        steps.markSplit(practice, step, now);
+    }
+
+    private Roadmap roadmap(Track track) {
+        List<Step> list = steps.ofTrack(track.practiceId(), track.id()).stream().map(StepRow::toStep).toList();
+        return new Roadmap(track, list, visits.open(track.practiceId(), track.id()));
+    }
+}

@@ -1,0 +1,8 @@
+/**
+ * Tracks, their steps, and which step the dog is on.
+ * Front doors: {@link cahier.app.track.Tracks} and {@link cahier.app.track.Roadmap}.
+ */
+@NullMarked
+package cahier.app.track;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,115 @@
+package cahier.app.web;
+
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeParseException;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.validation.BindingResult;
+
+/**
+ * Turns what was typed into values and puts every refusal beside its field: "must be a whole number from 1 to 100, was “ten”".
+ * After a refusal the value returned is a harmless stand-in; ask {@link BindingResult#hasErrors} before using any.
+ */
+public final class Check {
+
+    private final BindingResult result;
+
+    public Check(BindingResult result) {
+        this.result = result;
+    }
+
+    /** A text of at least one and at most {@code most} characters. */
+    public String text(String field, @Nullable String typed, int most) {
+        String value = optional(field, typed, most);
+        if (value.isEmpty()) {
+            refuse(field, "must not be empty");
+        }
+        return value;
+    }
+
+    /** A text of at most {@code most} characters, empty when nothing was typed. */
+    public String optional(String field, @Nullable String typed, int most) {
+        String value = typed == null ? "" : typed.strip();
+        if (value.length() > most) {
+            refuse(field, "must be at most " + most + " characters, was " + value.length());
+            return value.substring(0, most);
+        }
+        return value;
+    }
+
+    /** A whole number within the bounds. */
+    public int whole(String field, @Nullable String typed, int least, int most) {
+        String value = typed == null ? "" : typed.strip();
+        try {
+            int number = Integer.parseInt(value);
+            if (number >= least && number <= most) {
+                return number;
+            }
+        } catch (NumberFormatException e) {
+            // said below, with the bounds
+        }
+        refuse(field, "must be a whole number from " + least + " to " + most + ", was “" + value + "”");
+        return least;
+    }
+
+    /** A whole number within the bounds, or nothing. */
+    public OptionalInt optionalWhole(String field, @Nullable String typed, int least, int most) {
+        return typed == null || typed.isBlank() ? OptionalInt.empty() : OptionalInt.of(whole(field, typed, least, most));
+    }
+
+    /** A measure as {@link Measures} reads it, or nothing. */
+    public OptionalDouble measure(String field, @Nullable String typed, Function<String, Double> reader) {
+        if (typed == null || typed.isBlank()) {
+            return OptionalDouble.empty();
+        }
+        try {
+            return OptionalDouble.of(reader.apply(typed.strip()));
+        } catch (IllegalArgumentException e) {
+            refuse(field, e.getMessage());
+            return OptionalDouble.empty();
+        }
+    }
+
+    /** One of an enum's names. */
+    public <E extends Enum<E>> E choice(String field, @Nullable String typed, Class<E> type) {
+        for (E value : type.getEnumConstants()) {
+            if (value.name().equals(typed)) {
+                return value;
+            }
+        }
+        refuse(field, "must be one of the choices, was “" + typed + "”");
+        return type.getEnumConstants()[0];
+    }
+
+    /** A date such as 2026-06-18. */
+    public @Nullable LocalDate date(String field, @Nullable String typed) {
+        if (typed == null || typed.isBlank()) {
+            return null;
+        }
+        try {
+            return LocalDate.parse(typed.strip());
+        } catch (DateTimeParseException e) {
+            refuse(field, "must be a date such as 2026-06-18, was “" + typed + "”");
+            return null;
+        }
+    }
+
+    /** A time zone such as Europe/London. */
+    public ZoneId zone(String field, @Nullable String typed) {
+        try {
+            return ZoneId.of(typed == null ? "" : typed.strip());
+        } catch (DateTimeException e) {
+            refuse(field, "must be a time zone such as Europe/London, was “" + typed + "”");
+            return ZoneId.of("UTC");
+        }
+    }
+
+    /** Puts a refusal beside a field. */
+    public void refuse(String field, String why) {
+        result.rejectValue(field, "refused", why);
+    }
+}

@@ -1,0 +1,55 @@
+package cahier.app.web;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.Locale;
+
+/** Dates and times as pages write them (docs/interface.md 6): "Thursday 18 June", "18 Jun", "9:15". */
+public final class Dates {
+
+    private static final DateTimeFormatter LONG = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
+    private static final DateTimeFormatter MIDDLE = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d", Locale.UK);
+    private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm", Locale.UK);
+    private static final DateTimeFormatter INPUT = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.UK);
+
+    private Dates() {
+    }
+
+    /** "Thursday 18 June". */
+    public static String longDate(LocalDate date) {
+        return LONG.format(date);
+    }
+
+    /** "18 Jun". */
+    public static String shortDate(LocalDate date) {
+        return SHORT.format(date);
+    }
+
+    /** "Mon 15". */
+    public static String day(LocalDate date) {
+        return DAY.format(date);
+    }
+
+    /** "9:15". */
+    public static String time(Instant at, ZoneId zone) {
+        return TIME.format(at.atZone(zone));
+    }
+
+    /** "today", "yesterday", or "Thu 18 Jun", each with the time. */
+    public static String moment(Instant at, ZoneId zone, LocalDate today) {
+        LocalDate date = at.atZone(zone).toLocalDate();
+        long days = ChronoUnit.DAYS.between(date, today);
+        String day = days == 0 ? "today" : days == 1 ? "yesterday" : days == -1 ? "tomorrow" : MIDDLE.format(date);
+        return day + ", " + time(at, zone);
+    }
+
+    /** As a date and time field wants it: "2026-06-18T09:15". */
+    public static String input(Instant at, ZoneId zone) {
+        return INPUT.format(at.atZone(zone));
+    }
+}

@@ -1,0 +1,73 @@
+package cahier.app.web;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reads and writes measures at the edge: inside everything is metres, seconds and grams. */
+public final class Measures {
+
+    private static final Pattern TYPED = Pattern.compile("(\\d{1,6}(?:[.,]\\d{1,4})?)\\s*([a-z]*)");
+    private static final double METRES_PER_FOOT = 0.3048;
+    private static final double GRAMS_PER_POUND = 453.59237;
+    private static final Map<String, Double> METRES = Map.of("", 1.0, "m", 1.0, "cm", 0.01, "ft", METRES_PER_FOOT,
+            "feet", METRES_PER_FOOT, "yd", 3 * METRES_PER_FOOT);
+    private static final Map<String, Double> SECONDS = Map.of("", 1.0, "s", 1.0, "min", 60.0, "h", 3600.0);
+    private static final Map<String, Double> GRAMS = Map.of("", 1000.0, "kg", 1000.0, "g", 1.0, "lb", GRAMS_PER_POUND, "lbs", GRAMS_PER_POUND);
+    private static final char NBSP = '\u00a0';
+
+    private Measures() {
+    }
+
+    /** Metres from "1.5", "1.5 m", "150 cm", "5 ft" or "2 yd"; 0 to 1000 m. */
+    public static double metres(String typed) {
+        return read(typed, METRES, 0, 1000, "a distance from 0 to 1000 m, for example 1.5 m or 5 ft");
+    }
+
+    /** Seconds from "5", "5 s" or "2 min"; 0 to 4 h. */
+    public static double seconds(String typed) {
+        return read(typed, SECONDS, 0, 14_400, "a time from 0 s to 4 h, for example 5 s or 2 min");
+    }
+
+    /** Grams from "8.4", "8.4 kg" or "18.5 lb"; 0.2 to 120 kg. */
+    public static double grams(String typed) {
+        return read(typed, GRAMS, 200, 120_000, "a weight from 0.2 to 120 kg, for example 8.4 kg or 18.5 lb");
+    }
+
+    private static double read(String typed, Map<String, Double> units, double least, double most, String rule) {
+        Matcher matcher = TYPED.matcher(typed.strip().toLowerCase(Locale.ROOT));
+        if (matcher.matches() && units.containsKey(matcher.group(2))) {
+            double value = Double.parseDouble(matcher.group(1).replace(',', '.')) * units.get(matcher.group(2));
+            if (value >= least && value <= most) {
+                return value;
+            }
+        }
+        throw new IllegalArgumentException("must be " + rule + ", was “" + typed + "”");
+    }
+
+    /** "1 m (3 ft)". */
+    public static String distance(double metres) {
+        return plain(metres, 2) + NBSP + "m (" + Math.round(metres / METRES_PER_FOOT) + NBSP + "ft)";
+    }
+
+    /** "5 s", "2 min", "1 min 30 s". */
+    public static String duration(double seconds) {
+        if (seconds < 60) {
+            return plain(seconds, 1) + NBSP + "s";
+        }
+        long rest = Math.round(seconds % 60);
+        return (long) (seconds / 60) + "" + NBSP + "min" + (rest == 0 ? "" : " " + rest + NBSP + "s");
+    }
+
+    /** "8.4 kg (18.5 lb)". */
+    public static String weight(double grams) {
+        return plain(grams / 1000, 1) + NBSP + "kg (" + plain(grams / GRAMS_PER_POUND, 1) + NBSP + "lb)";
+    }
+
+    /** A number for a form field, without a unit and without needless zeros. */
+    public static String plain(double value, int decimals) {
+        String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
+        return text.contains(".") ? text.replaceAll("0+$", "").replaceAll("\\.$", "") : text;
+    }
+}

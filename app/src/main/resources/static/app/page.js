@@ -1,0 +1,22 @@
+// Small comforts for the trainer's pages; everything works without them.
+document.addEventListener('keydown', (event) => {
+  if (event.key !== 'Escape') return;
+  const open = document.querySelector('details.more[open]');
+  if (open) { open.open = false; return; }
+  const close = document.querySelector('[data-close]');
+  if (close) close.click();
+});
+document.addEventListener('click', (event) => {
+  document.querySelectorAll('details.more[open]').forEach((menu) => { if (!menu.contains(event.target)) menu.open = false; });
+  const copy = event.target.closest('[data-copy]');
+  if (copy) {
+    navigator.clipboard.writeText(document.querySelector(copy.dataset.copy).textContent.trim())
+      .then(() => { copy.textContent = 'Copied'; });
+  }
+});
+// One submit is enough: a double click sends a form once. Coming back to the page makes it usable again.
+document.addEventListener('submit', (event) => {
+  if (event.target.dataset.sent) event.preventDefault();
+  event.target.dataset.sent = 'yes';
+});
+window.addEventListener('pageshow', () => document.querySelectorAll('form[data-sent]').forEach((form) => delete form.dataset.sent));

@@ -1,0 +1,100 @@
+// What was tapped waits in the phone's own database until the server has said that it has it.
+// Every rep carries an id made here, so sending twice changes nothing.
+import { openDB } from '/vendor/idb/idb.js';
+
+const BATCH = 200;
+const RETRY_MS = [1000, 2000, 5000, 10000, 30000];
+
+const db = openDB('cahier', 1, {
+  upgrade(base) {
+    base.createObjectStore('waiting', { keyPath: 'n', autoIncrement: true });
+    base.createObjectStore('sitting', { keyPath: 'step' });
+  },
+});
+
+export const sitting = {
+  async load(step) { return (await db).get('sitting', step); },
+  async save(state) { return (await db).put('sitting', state); },
+  async clear(step) { return (await db).delete('sitting', step); },
+};
+
+/** Sends what waits for one household's link, in the order in which it was tapped. */
+export class Queue {
+  constructor(token, tell) {
+    this.token = token;
+    this.tell = tell;
+    this.failures = 0;
+    this.running = null;
+    addEventListener('online', () => this.send());
+    document.addEventListener('visibilitychange', () => { if (!document.hidden) this.send(); });
+  }
+
+  async add(kind, body) {
+    await (await db).add('waiting', { token: this.token, kind, body });
+    this.send();
+  }
+
+  async mine() {
+    return (await (await db).getAll('waiting')).filter((w) => w.token === this.token);
+  }
+
+  /** One sender at a time in this tab; another tab may send the same, which changes nothing. */
+  send() {
+    this.again = true;
+    this.running ??= this.run().finally(() => { this.running = null; });
+    return this.running;
+  }
+
+  async run() {
+    clearTimeout(this.timer);
+    while (this.again) {
+      this.again = false;
+      for (let waiting = await this.mine(); waiting.length > 0; waiting = await this.mine()) {
+        const part = this.nextPart(waiting);
+        const problem = await this.post(part);
+        if (problem) {
+          this.tell(waiting.length, problem);
+          this.timer = setTimeout(() => this.send(), RETRY_MS[Math.min(this.failures++, RETRY_MS.length - 1)]);
+          return;
+        }
+        this.failures = 0;
+        const store = (await db).transaction('waiting', 'readwrite');
+        await Promise.all([...part.map((w) => store.store.delete(w.n)), store.done]);
+      }
+    }
+    this.tell(0, null);
+  }
+
+  /** Reps that wait next to each other go together. */
+  nextPart(waiting) {
+    if (waiting[0].kind !== 'rep') return [waiting[0]];
+    const end = waiting.findIndex((w) => w.kind !== 'rep');
+    return waiting.slice(0, Math.min(BATCH, end < 0 ? waiting.length : end));
+  }
+
+  /** Null when the server has it, otherwise why not. */
+  async post(part) {
+    const first = part[0];
+    const [path, body] = first.kind === 'rep' ? ['reps', { reps: part.map((w) => w.body) }]
+      : first.kind === 'undo' ? [`reps/${first.body.id}/undo`, first.body] : [`sessions/${first.body.id}/finish`, first.body];
+    try {
+      const answer = await fetch(`/o/${this.token}/${path}`, {
+        method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify(body),
+      });
+      if (answer.ok) return null;
+      if (answer.status === 400 && first.kind === 'undo') return null;   // too late to take back: the rep stays
+      if (answer.status === 404) return 'This link has been replaced. Kept here.';
+      return answer.status === 400 ? 'Not taken. Kept here.' : 'No answer. Kept here.';
+    } catch {
+      return 'Offline, saved here';
+    }
+  }
+}
+
+/** The badge in the cover: how many wait, and why. */
+export function badge(element) {
+  return (count, problem) => {
+    element.hidden = !problem;
+    element.textContent = problem ? `${problem}${count > 1 ? ` (${count})` : ''}` : '';
+  };
+}
