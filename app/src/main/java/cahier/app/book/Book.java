@@ -19,25 +19,25 @@ import org.jspecify.annotations.Nullable;
 record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep,
             List<Sitting> notes, LocalDate today, Instant now) {
 
-    Household household() {
+    public Household household() {
         return facts.household();
     }
 
-    List<TrackRow> active() {
+    public List<TrackRow> active() {
         return rows.stream().filter(r -> !r.track().isDone()).toList();
     }
 
-    List<TrackRow> done() {
+    public List<TrackRow> done() {
         return rows.stream().filter(r -> r.track().isDone()).toList();
     }
 
     /** "Pim, terrier cross, 14 months, 8.4 kg (18.5 lb)." */
-    String dogs() {
+    public String dogs() {
         return facts.dogs().stream().map(d -> d.described(today)).collect(Collectors.joining(". "));
     }
 
     /** "Dele, Marit and Noor (9)". */
-    String people() {
+    public String people() {
         List<String> names = facts.people().stream().map(Person::called).toList();
         if (names.size() < 2) {
             return String.join("", names);
@@ -45,20 +45,20 @@ record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional
         return String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.get(names.size() - 1);
     }
 
-    Optional<Lesson> nextLesson() {
+    public Optional<Lesson> nextLesson() {
         return facts.lessons().stream().filter(l -> l.endsAt().isAfter(now)).reduce((a, b) -> b);
     }
 
-    String personName(@Nullable Long id) {
+    public String personName(@Nullable Long id) {
         return facts.people().stream().filter(p -> id != null && p.id() == id).map(Person::name).findFirst().orElse("");
     }
 
-    boolean hasTwoDogs() {
+    public boolean hasTwoDogs() {
         return facts.dogs().stream().map(Dog::id).distinct().count() > 1;
     }
 
     /** Whether some track has a step to send out. */
-    boolean canIssue() {
+    public boolean canIssue() {
         return rows.stream().anyMatch(r -> r.step().isPresent());
     }
 }

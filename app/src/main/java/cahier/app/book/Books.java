@@ -20,6 +20,7 @@ import cahier.app.track.Tracks;
 import cahier.app.track.Visit;
 import cahier.app.web.Dates;
 import cahier.core.decide.Cause;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -40,6 +41,7 @@ class Books {
 
     private static final int STRIP = 20;
     private static final int NOTES = 3;
+    private static final Duration NOTES_SINCE = Duration.ofDays(7);
 
     private final Households households;
     private final Tracks tracks;
@@ -65,7 +67,7 @@ class Books {
         List<PracticeDay> days = log.days(practice, id);
         List<TrackRow> rows = tracks.ofHousehold(practice, id).stream().map(r -> row(facts, r, days, now)).toList();
         return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
-                log.latestEnded(practice, id, NOTES).stream().filter(s -> !s.note().isEmpty()).toList(),
+                log.notes(practice, id, now.minus(NOTES_SINCE), NOTES),
                 now.atZone(facts.household().zone()).toLocalDate(), now);
     }
 

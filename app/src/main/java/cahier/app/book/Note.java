@@ -22,20 +22,20 @@ record Note(Decided decided, Glyph glyph, String verdict, List<String> evidence,
                 SuggestionWords.odds(decided.grounds()), canUndo);
     }
 
-    boolean isOpen() {
+    public boolean isOpen() {
         return decided.isOpen();
     }
 
     /** Whether there is something to accept: staying as it is needs no answer. */
-    boolean asksForAnAnswer() {
+    public boolean asksForAnAnswer() {
         return isOpen() && (decided.grounds().suggestion().staysOpen() || decided.suggested() == Decision.REFRESH);
     }
 
-    boolean isSplit() {
+    public boolean isSplit() {
         return decided.suggested() == Decision.SPLIT;
     }
 
-    Instant answeredAt() {
+    public Instant answeredAt() {
         return decided.answeredAt() == null ? Instant.EPOCH : decided.answeredAt();
     }
 }

@@ -16,11 +16,11 @@ import java.util.Optional;
  */
 record TrackRow(Roadmap roadmap, Optional<Note> note, Optional<Decided> decision, Drawing strip, int reps, Drawing staircase) {
 
-    Track track() {
+    public Track track() {
         return roadmap.track();
     }
 
-    Optional<Step> step() {
+    public Optional<Step> step() {
         return roadmap.current();
     }
 }

@@ -35,6 +35,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -50,6 +51,7 @@ class DemoHousehold {
 
     private static final double PRACTISES = 0.8;
     private static final int SECONDS_A_REP = 25;
+    private static final LocalTime FIRST_VISIT = LocalTime.of(9, 0);
     private static final LocalTime EVENING = LocalTime.of(18, 10);
     private static final LocalTime DECIDED_AT = LocalTime.of(20, 30);
     private static final Map<Character, Outcome> LETTERS = Map.of('c', Outcome.CLEAN, 'h', Outcome.HELPED, 'm', Outcome.MISSED, 't', Outcome.TOO_MUCH);
@@ -88,19 +90,25 @@ class DemoHousehold {
                 new Lesson(0, id, today.plusDays(l.day()).atTime(l.at()).atZone(zone).toInstant(), l.minutes(), l.plan(), 0)));
         links.keep(practice, id, house.token(), today.minusDays(35).atTime(DECIDED_AT).atZone(zone).toInstant());
         Life life = new Life(trainer, households.facts(practice, id), today, random);
-        house.tracks().forEach(life::live);
-        Instant lastEvening = today.minusDays(1).atTime(DECIDED_AT).atZone(zone).toInstant();
-        homeworks.issue(trainer, id, lastEvening);
+        house.tracks().forEach(life::plan);
+        house.lessons().stream().filter(l -> l.day() < 0).forEach(life::issueAfter);
+        life.live();
+        homeworks.issue(trainer, id, today.minusDays(1).atTime(DECIDED_AT).plusMinutes(5).atZone(zone).toInstant());
         judgements.refreshDue(practice, now);
     }
 
-    /** One household's tracks, day by day. */
+    /** Something that happens in a household at a time. */
+    private record Event(Instant at, Runnable happens) {
+    }
+
+    /** One household's tracks, day by day and in the order of time. */
     private final class Life {
 
         private final TrainerUser trainer;
         private final Facts facts;
         private final LocalDate today;
         private final Random random;
+        private final List<Event> events = new ArrayList<>();
 
         Life(TrainerUser trainer, Facts facts, LocalDate today, Random random) {
             this.trainer = trainer;
@@ -109,35 +117,47 @@ class DemoHousehold {
             this.random = random;
         }
 
-        void live(Way way) {
+        void live() {
+            events.stream().sorted(Comparator.comparing(Event::at)).forEach(e -> e.happens().run());
+        }
+
+        void issueAfter(DemoFile.Meeting lesson) {
+            Instant end = at(lesson.day(), lesson.at()).plusSeconds(60L * lesson.minutes());
+            events.add(new Event(end, () -> homeworks.issue(trainer, facts.household().id(), end)));
+        }
+
+        void plan(Way way) {
             long dog = facts.dogs().stream().filter(d -> d.name().equals(way.dog())).findFirst().orElseThrow().id();
             Optional<Template> template = Optional.ofNullable(way.template()).flatMap(shelf::find);
-            Instant begun = at(way.stays().get(0).from(), LocalTime.NOON);
             List<StepPlan> steps = template.map(Template::steps).orElseGet(() -> Objects.requireNonNull(way.steps()));
             long track = tracks.add(trainer.practice(), new Track(0, trainer.practice(), facts.household().id(), dog, way.dog(),
                     template.map(Template::title).orElse(way.title()), template.map(Template::goal).orElse(way.goal()), way.plan(),
-                    template.map(Template::kind).orElse(way.kind()), 0, Case.STALE_DAYS, null, 0), steps, begun);
-            way.stays().forEach(stay -> stay(track, stay));
+                    template.map(Template::kind).orElse(way.kind()), 0, Case.STALE_DAYS, null, 0), steps,
+                    at(way.stays().get(0).from(), FIRST_VISIT));
+            way.stays().forEach(stay -> plan(track, stay));
         }
 
-        private void stay(long track, Stay stay) {
+        private void plan(long track, Stay stay) {
             if (stay.clean() != null) {
                 int until = stay.to() == null ? 0 : stay.to();
                 for (int day = stay.from() + 1; day < until; day++) {
+                    int made = day;
+                    LocalTime time = EVENING.plusMinutes(random.nextInt(50));
                     if (random.nextDouble() < PRACTISES) {
-                        sit(track, madeUp(track, day, stay.clean()));
+                        events.add(new Event(at(day, time), () -> sit(track, madeUp(track, made, time, stay.clean()))));
                     }
                 }
             }
             if (stay.sessions() != null) {
-                stay.sessions().forEach(sat -> sit(track, sat));
+                stay.sessions().forEach(sat -> events.add(new Event(at(sat.day(), sat.at()), () -> sit(track, sat))));
             }
             if (stay.end() != null && stay.to() != null) {
-                decide(track, stay.end(), at(stay.to(), DECIDED_AT));
+                Instant time = at(stay.to(), DECIDED_AT);
+                events.add(new Event(time, () -> decide(track, stay.end(), time)));
             }
         }
 
-        private Sat madeUp(long track, int day, double clean) {
+        private Sat madeUp(long track, int day, LocalTime time, double clean) {
             StringBuilder reps = new StringBuilder();
             int dose = tracks.get(trainer.practice(), track).current().orElseThrow().plan().reps();
             for (int i = 0; i < dose; i++) {
@@ -146,7 +166,7 @@ class DemoHousehold {
             }
             String who = facts.people().get(random.nextInt(Math.min(2, facts.people().size()))).name();
             String where = facts.places().get(random.nextInt(Math.min(2, facts.places().size()))).name();
-            return new Sat(day, EVENING.plusMinutes(random.nextInt(50)), who, where, reps.toString(), null);
+            return new Sat(day, time, who, where, reps.toString(), null);
         }
 
         private void sit(long track, Sat sat) {
@@ -175,7 +195,6 @@ class DemoHousehold {
             } else {
                 answers.overrule(trainer, open.id(), open.version(), wanted, "Seen at the lesson, " + roadmap.track().dogName() + " is ready", time);
             }
-            homeworks.issue(trainer, facts.household().id(), time);
         }
 
         private Instant at(int day, LocalTime time) {

@@ -10,7 +10,7 @@ import java.util.List;
 record Desk(LocalDate today, ZoneId zone, String time, List<DeskRow> rows, int suggestions) {
 
     /** Today's lessons in the order of the day. */
-    List<DeskRow> lessonsToday() {
+    public List<DeskRow> lessonsToday() {
         return rows.stream().filter(r -> r.lesson().map(this::isToday).orElse(false))
                 .sorted(Comparator.comparing(r -> r.lesson().orElseThrow().startsAt())).toList();
     }

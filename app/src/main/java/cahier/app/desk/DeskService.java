@@ -89,7 +89,7 @@ class DeskService {
                 reasons.add(new Triage.Reason(Triage.Code.SILENT, Math.max(0, ChronoUnit.DAYS.between(last, today)), 0)));
         List<Triage.Reason> strongest = Triage.strongest(reasons);
         String lessonAt = g.lesson().map(l -> Dates.moment(l.startsAt(), household.zone(), today)).orElse("");
-        String dogs = g.dogs().stream().map(d -> d.described(today)).collect(Collectors.joining(". "));
+        String dogs = g.dogs().stream().map(Dog::briefly).collect(Collectors.joining(" · "));
         Optional<Triage.Reason> first = strongest.stream().findFirst();
         Optional<Decided> decided = first.flatMap(r -> g.open().stream().filter(d -> d.trackId() == r.track()).findFirst());
         return new DeskRow(household, dogs, first.map(r -> glyph(r, decided)), first.map(r -> verdict(r, decided)).orElse(""),
@@ -124,9 +124,9 @@ class DeskService {
 
     private static String verdict(Triage.Reason reason, Optional<Decided> decided) {
         if (reason.code() == Triage.Code.PERSON_GAP) {
-            return Glyph.HANDLERS.getLabel();
+            return Glyph.HANDLERS.getLabel() + ".";
         }
-        return decided.map(d -> SuggestionWords.verdict(d.suggested())).orElse(Glyph.NONE.getLabel());
+        return decided.map(d -> SuggestionWords.verdict(d.suggested()) + ".").orElse(Glyph.NONE.getLabel());
     }
 
     private static String why(Triage.Reason reason, Optional<Decided> decided) {

@@ -32,6 +32,11 @@ public record Dog(long id, String name, String looks, @Nullable LocalDate born, 
         return String.join(", ", parts);
     }
 
+    /** "Pim, terrier cross": for lists. */
+    public String briefly() {
+        return looks.isEmpty() ? name : name + ", " + looks;
+    }
+
     private static String age(LocalDate born, LocalDate today) {
         Period age = Period.between(born, today);
         long months = age.toTotalMonths();

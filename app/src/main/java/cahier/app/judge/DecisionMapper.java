@@ -18,7 +18,7 @@ interface DecisionMapper {
     String COLUMNS = """
             select id, household_id, track_id, step_id, visit_id, made_at, suggested, cause, suggestion::text as suggestion, state, answer,
                    answered_at, answered_by, why, new_visit_id, version
-            from decision where practice_id = #{practice} """;
+            from decision where practice_id = #{practice}\s""";
 
     @Select(COLUMNS + "and track_id = #{track} and state = 'OPEN'")
     Optional<DecisionRow> open(PracticeId practice, long track);

@@ -11,7 +11,7 @@ import java.util.Locale;
 /** A suggestion in the words of the margin: the verdict in at most four, the evidence in at most three lines. */
 public final class SuggestionWords {
 
-    private static final char NBSP = '\u00a0';
+    private static final String NBSP = "\u00a0";
 
     private SuggestionWords() {
     }
@@ -61,9 +61,13 @@ public final class SuggestionWords {
         return said;
     }
 
-    /** "91 in 100": the odds that the true rate is at or above the bar; empty with no reps. */
+    /** "91 in 100": the odds that the true rate is at or above the bar; empty where the rate is not what decided. */
     public static String odds(Grounds grounds) {
-        if (grounds.of() == 0) {
+        boolean aboutRate = switch (grounds.suggestion().cause()) {
+            case PASSED, NOT_YET, LOW_RATE, MANY_REPS, STUCK -> true;
+            default -> false;
+        };
+        if (grounds.of() == 0 || !aboutRate) {
             return "";
         }
         return Math.round(100 * grounds.odds()) + NBSP + "in" + NBSP + "100";

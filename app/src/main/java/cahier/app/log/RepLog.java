@@ -89,9 +89,9 @@ public class RepLog {
         return sittings.tracks(household.practiceId(), household.id(), sitting);
     }
 
-    /** The latest sittings that ended, newest first. */
-    public List<Sitting> latestEnded(PracticeId practice, long household, int most) {
-        return sittings.latestEnded(practice, household, most);
+    /** The latest sittings since then that ended with a line for the trainer, newest first. */
+    public List<Sitting> notes(PracticeId practice, long household, Instant since, int most) {
+        return sittings.notes(practice, household, since, most);
     }
 
     /** Reps of all tracks of a dog since then, oldest first. */

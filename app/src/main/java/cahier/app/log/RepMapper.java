@@ -18,7 +18,7 @@ interface RepMapper {
     String KEPT = """
             select r.id, r.sitting_id, r.track_id, r.step_id, r.visit_id, r.outcome, r.role, r.happened_at, r.person_id, r.place_id
             from rep r left join rep_void v on v.rep_id = r.id
-            where r.practice_id = #{practice} and v.rep_id is null """;
+            where r.practice_id = #{practice} and v.rep_id is null\s""";
 
     @Insert("""
             insert into rep (id, practice_id, household_id, track_id, step_id, visit_id, sitting_id, outcome, role, at, received_at,

@@ -29,6 +29,6 @@ interface SittingMapper {
 
     @Select("""
             select id, started_at, ended_at, ended_how, note from sitting
-            where practice_id = #{practice} and household_id = #{household} and ended_at is not null order by ended_at desc limit #{most}""")
-    List<Sitting> latestEnded(PracticeId practice, long household, int most);
+            where practice_id = #{practice} and household_id = #{household} and ended_at >= #{since} and note <> '' order by ended_at desc limit #{most}""")
+    List<Sitting> notes(PracticeId practice, long household, Instant since, int most);
 }

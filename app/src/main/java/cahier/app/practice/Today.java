@@ -26,33 +26,33 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
      */
     record Task(Assignment assignment, List<List<KeptRep>> sittings) {
 
-        SheetItem item() {
+        public SheetItem item() {
             return assignment.item();
         }
 
-        StepPlan plan() {
+        public StepPlan plan() {
             return assignment.plan();
         }
 
-        long stepId() {
+        public long stepId() {
             return assignment.stepId();
         }
 
-        boolean isPractised() {
+        public boolean isPractised() {
             return assignment.isPractised();
         }
 
-        boolean isDone() {
+        public boolean isDone() {
             return sittings.size() >= plan().sessions();
         }
 
         /** The reps of the latest sitting, as the small strip on the page shows them. */
-        List<KeptRep> latest() {
+        public List<KeptRep> latest() {
             return sittings.isEmpty() ? List.of() : sittings.get(sittings.size() - 1);
         }
 
         /** Dots for the reps that are still to do in the first sitting. */
-        int toDo() {
+        public int toDo() {
             return sittings.isEmpty() ? Math.min(plan().reps(), 12) : 0;
         }
     }
@@ -69,12 +69,12 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
     }
 
     /** The one to do next: the first that is practised and not done. */
-    Optional<Task> next() {
+    public Optional<Task> next() {
         return tasks.stream().filter(t -> t.isPractised() && !t.isDone()).findFirst();
     }
 
     /** When the sheet was issued. */
-    Optional<Instant> issued() {
+    public Optional<Instant> issued() {
         return sheet.map(Homework::issuedAt);
     }
 }

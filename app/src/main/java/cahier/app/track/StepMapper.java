@@ -16,7 +16,7 @@ interface StepMapper {
     String COLUMNS = """
             select id, track_id, position, version, title, how, place, distance_m, duration_s, distraction, who, lure, word, run,
                    reps, sessions, minutes, on_miss, cautions
-            from step where practice_id = #{practice} """;
+            from step where practice_id = #{practice}\s""";
 
     @Select(COLUMNS + "and track_id = #{track} and removed_at is null order by position, id")
     List<StepRow> ofTrack(PracticeId practice, long track);

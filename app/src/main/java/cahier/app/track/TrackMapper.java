@@ -17,7 +17,7 @@ interface TrackMapper {
             select t.id, t.practice_id, t.household_id, t.dog_id, d.name as dog_name, t.title, t.goal, t.plan, t.kind, t.position,
                    t.stale_days, t.done_at, t.version
             from track t join dog d on d.id = t.dog_id
-            where t.practice_id = #{practice} """;
+            where t.practice_id = #{practice}\s""";
 
     @Select(COLUMNS + "and t.household_id = #{household} order by t.done_at is not null, t.position, t.id")
     List<Track> ofHousehold(PracticeId practice, long household);

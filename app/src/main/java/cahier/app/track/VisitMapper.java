@@ -14,7 +14,7 @@ interface VisitMapper {
 
     String COLUMNS = """
             select id, track_id, step_id, entered_at, entered_by, entered_cause, left_at, left_by, undone
-            from visit where practice_id = #{practice} """;
+            from visit where practice_id = #{practice}\s""";
 
     @Select(COLUMNS + "and track_id = #{track} and left_at is null and not undone")
     Optional<Visit> open(PracticeId practice, long track);

@@ -15,7 +15,7 @@ public final class Measures {
             "feet", METRES_PER_FOOT, "yd", 3 * METRES_PER_FOOT);
     private static final Map<String, Double> SECONDS = Map.of("", 1.0, "s", 1.0, "min", 60.0, "h", 3600.0);
     private static final Map<String, Double> GRAMS = Map.of("", 1000.0, "kg", 1000.0, "g", 1.0, "lb", GRAMS_PER_POUND, "lbs", GRAMS_PER_POUND);
-    private static final char NBSP = '\u00a0';
+    private static final String NBSP = "\u00a0";
 
     private Measures() {
     }
@@ -57,7 +57,7 @@ public final class Measures {
             return plain(seconds, 1) + NBSP + "s";
         }
         long rest = Math.round(seconds % 60);
-        return (long) (seconds / 60) + "" + NBSP + "min" + (rest == 0 ? "" : " " + rest + NBSP + "s");
+        return (long) (seconds / 60) + NBSP + "min" + (rest == 0 ? "" : " " + rest + NBSP + "s");
     }
 
     /** "8.4 kg (18.5 lb)". */
