@@ -20,7 +20,11 @@ function remember(name) {
   const known = all.find((i) => i.value === localStorage.getItem(key));
   const first = (name === 'place' && all.find((i) => i.dataset.named)) || known || all[0];
   if (first) first.checked = true;
-  all.forEach((i) => i.addEventListener('change', () => localStorage.setItem(key, i.value)));
+  all.forEach((i) => i.addEventListener('change', () => { localStorage.setItem(key, i.value); saySetup(); }));
+}
+const word = (name) => document.querySelector(`input[name=${name}]:checked + span`)?.textContent;
+function saySetup() {
+  if (at('setup')) at('setup-says').textContent = [word('person'), word('place')].filter(Boolean).join(', ');
 }
 const chosen = (name) => document.querySelector(`input[name=${name}]:checked`)?.value ?? null;
 
@@ -73,6 +77,7 @@ async function tap(outcome) {
   const rep = { id: crypto.randomUUID(), sessionId: state.session, stepId: Number(step), outcome, at: new Date().toISOString(),
     person: chosen('person'), place: chosen('place') };
   state.reps.push(rep);
+  if (at('setup')) at('setup').open = false;
   draw();
   await Promise.all([sitting.save(state), queue.add('rep', rep)]);
   if (outcome !== 'TOO_MUCH' && state.reps.length === dose) end(true);
@@ -116,8 +121,12 @@ at('finish').addEventListener('click', finish);
 
 remember('person');
 remember('place');
+saySetup();
 const kept = await sitting.load(state.step);
-if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at) < SAME_SITTING_MS) state = kept;
+if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at) < SAME_SITTING_MS) {
+  state = kept;
+  if (at('setup')) at('setup').open = false;
+}
 draw();
 setInterval(offerUndo, 5000);
 queue.send();

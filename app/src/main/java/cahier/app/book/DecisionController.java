@@ -1,8 +1,10 @@
 package cahier.app.book;
 
 import cahier.app.account.TrainerUser;
+import cahier.app.draw.Glyph;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
+import cahier.app.judge.SuggestionWords;
 import cahier.app.track.Roadmap;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Tracks;
@@ -77,8 +79,8 @@ class DecisionController {
     String overrule(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, Model model) {
         TrackRow row = row(me, track, model);
         Note note = openNote(row);
-        Decision first = note.decided().suggested() == Decision.STAY ? Decision.UP : Decision.STAY;
-        model.addAttribute("form", new OverruleForm(note.decided().version(), first.name(), List.of(), ""));
+        List<Choice> choices = choices(row, note, model);
+        model.addAttribute("form", new OverruleForm(note.decided().version(), choices.get(0).decision().name(), List.of(), ""));
         return "book/overrule";
     }
 
@@ -87,6 +89,7 @@ class DecisionController {
                      BindingResult result, Model model, RedirectAttributes flash) {
         TrackRow row = row(me, track, model);
         Note note = openNote(row);
+        choices(row, note, model);
         Check check = new Check(result);
         Decision instead = check.choice("decision", form.decision(), Decision.class);
         String why = form.why(check);
@@ -98,6 +101,31 @@ class DecisionController {
             return "redirect:/tracks/" + track + "/split";
         }
         return done(answers.overrule(me, note.decided().id(), form.version(), instead, why, now()), "/tracks/" + track, flash);
+    }
+
+    /** What can be decided instead, as the steps stand. */
+    record Choice(Decision decision, Glyph glyph, String label) {
+
+        static Choice of(Decision decision, int number) {
+            String label = SuggestionWords.verdict(decision) + switch (decision) {
+                case STAY -> " at " + number;
+                case UP -> " to " + (number + 1);
+                case BACK -> " to " + (number - 1);
+                default -> "";
+            };
+            return new Choice(decision, Glyph.of(decision), label);
+        }
+    }
+
+    private static List<Choice> choices(TrackRow row, Note note, Model model) {
+        Roadmap roadmap = row.roadmap();
+        List<Decision> possible = new ArrayList<>(List.of(Decision.STAY, roadmap.above().isPresent() ? Decision.UP : Decision.DONE));
+        roadmap.below().ifPresent(s -> possible.add(Decision.BACK));
+        possible.add(Decision.SPLIT);
+        possible.remove(note.decided().suggested());
+        List<Choice> choices = possible.stream().map(d -> Choice.of(d, roadmap.number())).toList();
+        model.addAttribute("choices", choices);
+        return choices;
     }
 
     /** The in-between step, ready to edit: a copy of the current one, to be made easier. */
