@@ -33,6 +33,7 @@ class DecisionController {
 
     private static final int WHY = 400;
     private static final String CHANGED = "This has changed since you opened the page. Nothing was done; look again.";
+    private static final String LOOK_AGAIN = "The suggestion has changed since you opened this page. Look at it, then decide; what you wrote is kept.";
 
     private final Answers answers;
     private final Tracks tracks;
@@ -88,6 +89,10 @@ class DecisionController {
     String overruled(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @ModelAttribute("form") OverruleForm form,
                      BindingResult result, Model model, RedirectAttributes flash) {
         TrackRow row = row(me, track, model);
+        if (row.note().filter(Note::isOpen).isEmpty()) {
+            flash.addFlashAttribute("refusal", "The suggestion was answered meanwhile. You had written: “" + form.words() + "”");
+            return "redirect:/tracks/" + track;
+        }
         Note note = openNote(row);
         choices(row, note, model);
         Check check = new Check(result);
@@ -100,7 +105,11 @@ class DecisionController {
             flash.addFlashAttribute("why", why);
             return "redirect:/tracks/" + track + "/split";
         }
-        return done(answers.overrule(me, note.decided().id(), form.version(), instead, why, now()), "/tracks/" + track, flash);
+        if (answers.overrule(me, note.decided().id(), form.version(), instead, why, now()) == Answers.Result.DONE) {
+            return "redirect:/tracks/" + track;
+        }
+        model.addAttribute("refusal", LOOK_AGAIN);
+        return "book/overrule";
     }
 
     /** What can be decided instead, as the steps stand. */
@@ -142,8 +151,7 @@ class DecisionController {
 
     @PostMapping("/tracks/{track}/split")
     String splitDone(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam long decision,
-                     @RequestParam(defaultValue = "") String why, @ModelAttribute("form") StepForm form, BindingResult result, Model model,
-                     RedirectAttributes flash) {
+                     @RequestParam(defaultValue = "") String why, @ModelAttribute("form") StepForm form, BindingResult result, Model model) {
         TrackRow row = row(me, track, model);
         StepPlan plan = form.read(new Check(result), row.track().kind());
         if (result.hasErrors()) {
@@ -151,7 +159,12 @@ class DecisionController {
             model.addAttribute("why", why);
             return "book/step-form";
         }
-        return done(answers.split(me, decision, plan, why, now()), "/tracks/" + track, flash);
+        if (answers.split(me, decision, plan, why, now()) == Answers.Result.DONE) {
+            return "redirect:/tracks/" + track;
+        }
+        // Without a decision to answer, the form that comes back keeps what was written as an ordinary step.
+        model.addAttribute("refusal", "The suggestion was answered meanwhile. What you wrote can still be added as a step.");
+        return "book/step-form";
     }
 
     private TrackRow row(TrainerUser me, long track, Model model) {

@@ -2,20 +2,27 @@ package cahier.app.desk;
 
 import cahier.app.household.Lesson;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.util.Comparator;
 import java.util.List;
 
-/** The desk as it stands now. */
-record Desk(LocalDate today, ZoneId zone, String time, List<DeskRow> rows, int suggestions) {
+/**
+ * The desk as it stands now.
+ *
+ * @param visits today's lessons in the order of the day, those that are over too
+ * @param rows every household, by who needs the trainer first
+ * @param suggestions how many wait for an answer
+ */
+record Desk(LocalDate today, String time, List<Visit> visits, List<DeskRow> rows, int suggestions) {
 
-    /** Today's lessons in the order of the day. */
-    public List<DeskRow> lessonsToday() {
-        return rows.stream().filter(r -> r.lesson().map(this::isToday).orElse(false))
-                .sorted(Comparator.comparing(r -> r.lesson().orElseThrow().startsAt())).toList();
+    /** One lesson of today. */
+    record Visit(DeskRow row, Lesson lesson, boolean over) {
     }
 
-    private boolean isToday(Lesson lesson) {
-        return lesson.startsAt().atZone(zone).toLocalDate().equals(today);
+    /** "No lesson today.", "One lesson today." */
+    public String day() {
+        return switch (visits.size()) {
+            case 0 -> "No lesson today.";
+            case 1 -> "One lesson today.";
+            default -> visits.size() + " lessons today.";
+        };
     }
 }

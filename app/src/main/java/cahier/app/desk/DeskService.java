@@ -25,7 +25,9 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -73,8 +75,11 @@ class DeskService {
                 Optional.ofNullable(lessons.get(h.id())), doses.getOrDefault(h.id(), USUAL_DOSE), lessonDays.getOrDefault(h.id(), List.of()))))
                 .sorted(Comparator.comparingDouble(DeskRow::points).reversed()
                         .thenComparing(r -> r.lesson().map(Lesson::startsAt).orElse(Instant.MAX))).toList();
+        Map<Long, DeskRow> byHousehold = rows.stream().collect(Collectors.toMap(r -> r.household().id(), Function.identity()));
+        List<Desk.Visit> visits = households.lessonsBetween(practice, today.atStartOfDay(zone).toInstant(), today.plusDays(1).atStartOfDay(zone).toInstant())
+                .stream().map(l -> new Desk.Visit(Objects.requireNonNull(byHousehold.get(l.householdId())), l, !l.endsAt().isAfter(now))).toList();
         int waiting = (int) open.values().stream().flatMap(List::stream).filter(d -> d.grounds().suggestion().staysOpen()).count();
-        return new Desk(today, zone, Dates.time(now, zone), rows, waiting);
+        return new Desk(today, Dates.time(now, zone), visits, rows, waiting);
     }
 
     private record Gathered(List<Dog> dogs, List<Decided> open, List<PracticeDay> days, Optional<Lesson> lesson, int dose,

@@ -38,6 +38,11 @@ interface FactMapper {
             order by household_id, starts_at""")
     List<Lesson> nextLessons(PracticeId practice, Instant now);
 
+    @Select("""
+            select id, household_id, starts_at, minutes, plan, version from lesson
+            where practice_id = #{practice} and starts_at >= #{start} and starts_at < #{end} order by starts_at, id""")
+    List<Lesson> lessonsBetween(PracticeId practice, Instant start, Instant end);
+
     @Insert("""
             insert into person (practice_id, household_id, name, age, note)
             values (#{practice}, #{household}, #{f.name}, #{f.age}, #{f.note})""")

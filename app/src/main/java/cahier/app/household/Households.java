@@ -45,6 +45,11 @@ public class Households {
         return facts.nextLessons(practice, now).stream().collect(Collectors.toMap(Lesson::householdId, Function.identity()));
     }
 
+    /** The lessons of the practice that start within the half-open interval, in order. */
+    public List<Lesson> lessonsBetween(PracticeId practice, Instant startInclusive, Instant endExclusive) {
+        return facts.lessonsBetween(practice, startInclusive, endExclusive);
+    }
+
     /** The dogs of a household. */
     public List<Dog> dogs(PracticeId practice, long household) {
         return facts.dogs(practice, household);

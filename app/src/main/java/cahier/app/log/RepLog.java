@@ -48,21 +48,24 @@ public class RepLog {
     /** Stores what is new of a batch, in one transaction: all of it or none. */
     public Stored store(Household household, List<NewRep> batch, Instant now) {
         PracticeId practice = household.practiceId();
+        Duration ahead = ahead(batch, now);
         List<NewRep> inOrder = batch.stream().sorted(Comparator.comparing(NewRep::id)).toList();
         List<NewRep> fresh = inOrder.stream().filter(rep -> {
-            sittings.begin(practice, household.id(), rep.sittingId(), notAfter(rep.at(), now));
-            Long visit = tracks.visitAt(practice, rep.stepId(), notAfter(rep.at(), now)).orElse(null);
-            return reps.insert(practice, household.id(), visit, rep, now, notAfter(rep.at(), now)) > 0;
+            Instant happened = rep.at().minus(ahead);
+            sittings.begin(practice, household.id(), rep.sittingId(), happened);
+            Long visit = tracks.visitAt(practice, rep.stepId(), happened).orElse(null);
+            return reps.insert(practice, household.id(), visit, rep, now, happened) > 0;
         }).toList();
         fresh.stream().sorted(Comparator.comparing(NewRep::stepId)).forEach(rep ->
-                addToDay(household, rep.trackId(), rep.stepId(), notAfter(rep.at(), now), rep.outcome(), 1));
+                addToDay(household, rep.trackId(), rep.stepId(), rep.at().minus(ahead), rep.outcome(), 1));
         return new Stored(fresh.size(), batch.size() - fresh.size(), fresh.stream().collect(Collectors.toMap(NewRep::trackId,
-                r -> notAfter(r.at(), now), (a, b) -> a.isAfter(b) ? a : b)));
+                r -> r.at().minus(ahead), (a, b) -> a.isAfter(b) ? a : b)));
     }
 
-    /** A phone whose clock runs ahead must not put reps into the future. */
-    private static Instant notAfter(Instant at, Instant now) {
-        return at.isAfter(now) ? now : at;
+    /** How far the phone's clock runs ahead: its reps must not lie in the future, and must keep their order. */
+    private static Duration ahead(List<NewRep> batch, Instant now) {
+        return batch.stream().map(NewRep::at).max(Comparator.naturalOrder()).filter(last -> last.isAfter(now))
+                .map(last -> Duration.between(now, last)).orElse(Duration.ZERO);
     }
 
     private void addToDay(Household household, long track, long step, Instant at, Outcome outcome, int by) {

@@ -1,0 +1,202 @@
+package cahier.app.practice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import cahier.app.log.KeptRep;
+import cahier.app.log.RepLog;
+import cahier.app.sheet.OwnerLinks;
+import cahier.app.support.AppTest;
+import cahier.app.support.Home;
+import cahier.core.decide.TrackKind;
+import cahier.core.rep.Outcome;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class RepsEndpointTest extends AppTest {
+
+    private final String sitting = UUID.randomUUID().toString();
+    private Home home;
+    @Autowired
+    private RepLog log;
+    @Autowired
+    private OwnerLinks links;
+
+    @BeforeEach
+    void makeHome() {
+        home = homes.make(imre(), TrackKind.SKILL, 3);
+    }
+
+    private String rep(String id, String outcome, Instant at) {
+        return Home.rep(id, sitting, home.stepNow(), outcome, at, "Dele");
+    }
+
+    private String good() {
+        return rep(UUID.randomUUID().toString(), "CLEAN", now());
+    }
+
+    private static String batch(String... items) {
+        return "{\"reps\":[" + String.join(",", items) + "]}";
+    }
+
+    private List<KeptRep> stored() {
+        return asImre(() -> log.latestOfTrack(imre().practice(), home.track, 500));
+    }
+
+    @Test
+    void aBatchIsStored() throws Exception {
+        home.sendReps(batch(good(), good())).andExpect(status().isOk())
+                .andExpect(jsonPath("$.stored").value(2)).andExpect(jsonPath("$.known").value(0));
+        assertThat(stored()).hasSize(2).allSatisfy(r -> assertThat(r.outcome()).isEqualTo(Outcome.CLEAN));
+    }
+
+    @Test
+    void aRepeatedSendChangesNothing() throws Exception {
+        String one = good();
+        home.sendReps(batch(one));
+        home.sendReps(batch(one, good())).andExpect(jsonPath("$.stored").value(1)).andExpect(jsonPath("$.known").value(1));
+        home.sendReps(batch(one, one)).andExpect(jsonPath("$.stored").value(0)).andExpect(jsonPath("$.known").value(2));
+        assertThat(stored()).hasSize(2);
+    }
+
+    @Test
+    void twiceInOneBatchIsOnce() throws Exception {
+        String one = good();
+        home.sendReps(batch(one, one)).andExpect(jsonPath("$.stored").value(1)).andExpect(jsonPath("$.known").value(1));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+        "id        | \"7\"                    | reps[1].id must be a UUID such as 7f0c5d0e-3b0a-4f6e-9d55-0d1a3c1b2e4f, was \"7\"",
+        "sessionId | null                     | reps[1].sessionId must be a UUID such as 7f0c5d0e-3b0a-4f6e-9d55-0d1a3c1b2e4f, was null",
+        "stepId    | 999999999                | reps[1].stepId must be a step of this household's homework, was 999999999",
+        "stepId    | \"hall\"                 | reps[1].stepId must be a step of this household's homework, was \"hall\"",
+        "outcome   | \"PERFECT\"              | reps[1].outcome must be one of CLEAN, HELPED, MISSED, TOO_MUCH, was \"PERFECT\"",
+        "at        | \"tomorrow\"             | reps[1].at must be a time such as 2026-06-18T09:15:00Z, was \"tomorrow\"",
+        "at        | \"0001-01-01T00:00:00Z\" | reps[1].at must be a time such as 2026-06-18T09:15:00Z, was \"0001-01-01T00:00:00Z\"",
+        "person    | \"Bruno\"                | reps[1].person must be someone of this household, or left out, was \"Bruno\"",
+        "place     | \"moon\"                 | reps[1].place must be a place of this household, or left out, was \"moon\""})
+    void aBadItemIsNamedAndNothingIsStored(String field, String value, String error) throws Exception {
+        String bad = good().replaceAll("\"" + field + "\":(\"[^\"]*\"|\\d+)", "\"" + field + "\":" + value);
+        home.sendReps(batch(good(), bad)).andExpect(status().isBadRequest()).andExpect(jsonPath("$.error").value(error));
+        assertThat(stored()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "{\"reps\":[]} | reps must hold 1 to 200 items, was 0",
+        "{}            | reps must be a list of 1 to 200 reps",
+        "[]            | reps must be a list of 1 to 200 reps",
+        "{\"reps\":    | the message must be JSON such as {\"reps\":[]}"})
+    void aMessageOfAnotherShapeIsRefused(String body, String error) throws Exception {
+        home.sendReps(body).andExpect(status().isBadRequest()).andExpect(jsonPath("$.error").value(error));
+    }
+
+    @Test
+    void twoHundredAreTakenAndOneMoreIsNot() throws Exception {
+        home.sendReps(batch(many(201))).andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.error").value("reps must hold 1 to 200 items, was 201"));
+        assertThat(stored()).isEmpty();
+        home.sendReps(batch(many(200))).andExpect(jsonPath("$.stored").value(200));
+    }
+
+    private String many(int n) {
+        return IntStream.range(0, n).mapToObj(i -> good()).collect(Collectors.joining(","));
+    }
+
+    @Test
+    void anotherHouseholdsStepAndAnotherHouseholdsRepAreNotHere() throws Exception {
+        Home neighbour = homes.make(imre(), TrackKind.SKILL, 1);
+        neighbour.sendReps(batch(good())).andExpect(status().isBadRequest()).andExpect(jsonPath("$.error").value(containsString("stepId must be a step")));
+        String id = UUID.randomUUID().toString();
+        home.sendReps(batch(rep(id, "CLEAN", now())));
+        neighbour.post("reps/" + id + "/undo", "{\"at\":\"" + now() + "\"}").andExpect(status().isNotFound());
+        assertThat(stored()).hasSize(1);
+    }
+
+    @Test
+    void aTokenThatIsNobodysOrRevokedOpensNothing() throws Exception {
+        String mine = home.token;
+        home.token = "demo-pim-0000000000000000000000000";
+        home.sendReps(batch(good())).andExpect(status().isNotFound());
+        home.token = mine;
+        asImre(() -> {
+            links.revoke(imre().practice(), home.id, now());
+            return null;
+        });
+        home.sendReps(batch(good())).andExpect(status().isNotFound());
+        assertThat(stored()).isEmpty();
+    }
+
+    @Test
+    void aPhoneWhoseClockRunsAheadKeepsTheOrderAndPutsNothingIntoTheFuture() throws Exception {
+        Instant ahead = now().plus(Duration.ofHours(9));
+        home.sendReps(batch(rep(UUID.randomUUID().toString(), "MISSED", ahead), rep(UUID.randomUUID().toString(), "CLEAN", ahead.plusSeconds(20))));
+        assertThat(stored()).extracting(KeptRep::outcome).containsExactly(Outcome.CLEAN, Outcome.MISSED);
+        assertThat(stored()).allSatisfy(r -> assertThat(r.happenedAt()).isBeforeOrEqualTo(now()));
+    }
+
+    @Test
+    void aRepCanBeTakenBackAndTakingItBackTwiceChangesNothing() throws Exception {
+        String id = UUID.randomUUID().toString();
+        home.sendReps(batch(rep(id, "TOO_MUCH", now())));
+        String undo = "{\"at\":\"" + now().plusSeconds(30) + "\"}";
+        home.post("reps/" + id + "/undo", undo).andExpect(status().isOk());
+        home.post("reps/" + id + "/undo", undo).andExpect(status().isOk());
+        assertThat(stored()).isEmpty();
+        assertThat(asImre(() -> log.days(imre().practice(), home.id))).allSatisfy(d -> assertThat(d.reps()).isZero());
+        home.sendReps(batch(rep(id, "TOO_MUCH", now()))).andExpect(jsonPath("$.known").value(1));
+        assertThat(stored()).isEmpty();
+    }
+
+    @Test
+    void afterAMinuteTooMuchIsTheTrainersToVoid() throws Exception {
+        String tooMuch = UUID.randomUUID().toString();
+        String clean = UUID.randomUUID().toString();
+        Instant earlier = now().minusSeconds(120);
+        home.sendReps(batch(rep(tooMuch, "TOO_MUCH", earlier), rep(clean, "CLEAN", earlier)));
+        home.post("reps/" + tooMuch + "/undo", "{\"at\":\"" + now() + "\"}").andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.error").value("a rep that was too much can be taken back within 60 s; after that ask your trainer"));
+        home.post("reps/" + clean + "/undo", "{\"at\":\"" + now() + "\"}").andExpect(status().isOk());
+        assertThat(stored()).extracting(KeptRep::outcome).containsExactly(Outcome.TOO_MUCH);
+    }
+
+    @Test
+    void howItEndedMustBeOneOfFour() throws Exception {
+        home.post("sessions/" + sitting + "/finish", "{\"at\":\"" + now() + "\",\"how\":\"BORED\"}").andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.error").value("how must be one of EAGER, FLAT, FRUSTRATED, STOPPED, or left out, was \"BORED\""));
+        home.post("sessions/" + sitting + "/finish", "{\"at\":\"" + now() + "\",\"note\":\"" + "x".repeat(1001) + "\"}")
+                .andExpect(status().isBadRequest()).andExpect(jsonPath("$.error").value("note must be at most 1000 characters, was 1001"));
+    }
+
+    @Test
+    void aBatchSentByTwoPhonesAtOnceIsStoredOnce() throws Exception {
+        String body = batch(many(50));
+        List<Thread> phones = IntStream.range(0, 4).mapToObj(i -> new Thread(() -> {
+            try {
+                home.sendReps(body).andExpect(status().isOk());
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
+            }
+        })).toList();
+        phones.forEach(Thread::start);
+        for (Thread phone : phones) {
+            phone.join();
+        }
+        assertThat(stored()).hasSize(50);
+        assertThat(asImre(() -> log.days(imre().practice(), home.id)).stream().mapToInt(d -> d.reps()).sum()).isEqualTo(50);
+        home.sendReps(body).andExpect(content().json("{\"stored\":0,\"known\":50}"));
+    }
+}

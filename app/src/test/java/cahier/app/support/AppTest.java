@@ -1,0 +1,92 @@
+package cahier.app.support;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import cahier.app.account.AccountService;
+import cahier.app.account.PracticeScope;
+import cahier.app.account.TrainerUser;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.function.Supplier;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
+import org.springframework.context.annotation.Primary;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** The whole application with its demo data on a real database, shared by all tests that extend this: each makes its own household. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "cahier.demo=true")
+@AutoConfigureMockMvc
+@Import({AppTest.Time.class, Home.Maker.class})
+public abstract class AppTest {
+
+    protected static final String IMRE = "imre@hollowlane.example";
+
+    @Autowired
+    protected MockMvc mvc;
+    @Autowired
+    protected MovableClock clock;
+    @Autowired
+    protected AccountService accounts;
+    @Autowired
+    protected Home.Maker homes;
+    @LocalServerPort
+    protected int port;
+
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        String url = Postgres.freshDatabase();
+        registry.add("spring.datasource.url", () -> url);
+        registry.add("spring.datasource.username", Postgres::user);
+        registry.add("spring.datasource.password", Postgres::password);
+    }
+
+    @TestConfiguration
+    static class Time {
+
+        @Bean
+        @Primary
+        MovableClock movableClock() {
+            return new MovableClock();
+        }
+    }
+
+    protected TrainerUser imre() {
+        return (TrainerUser) accounts.loadUserByUsername(IMRE);
+    }
+
+    protected Instant now() {
+        return Instant.now((Clock) clock);
+    }
+
+    protected <T> T asImre(Supplier<T> work) {
+        return PracticeScope.within(imre().practice(), work);
+    }
+
+    protected ResultActions open(String path) throws Exception {
+        return mvc.perform(get(path).with(user(imre())));
+    }
+
+    /** Sends a form; fields are name, value, name, value. */
+    protected ResultActions send(String path, String... fields) throws Exception {
+        return send(imre(), path, fields);
+    }
+
+    protected ResultActions send(TrainerUser trainer, String path, String... fields) throws Exception {
+        var request = post(path).with(user(trainer)).with(csrf());
+        for (int i = 0; i < fields.length; i += 2) {
+            request.param(fields[i], fields[i + 1]);
+        }
+        return mvc.perform(request);
+    }
+}

@@ -1,0 +1,179 @@
+package cahier.app.support;
+
+import static org.springframework.http.MediaType.APPLICATION_JSON;
+
+import cahier.app.account.PracticeScope;
+import cahier.app.account.TrainerUser;
+import cahier.app.household.Dog;
+import cahier.app.household.Facts;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.household.Person;
+import cahier.app.household.Place;
+import cahier.app.judge.Answers;
+import cahier.app.judge.Decided;
+import cahier.app.judge.Judgements;
+import cahier.app.sheet.Homeworks;
+import cahier.app.sheet.OwnerLinks;
+import cahier.app.track.Roadmap;
+import cahier.app.track.StepPlan;
+import cahier.app.track.Track;
+import cahier.app.track.Tracks;
+import cahier.core.decide.Decision;
+import cahier.core.decide.TrackKind;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.boot.test.context.TestComponent;
+import org.springframework.http.HttpHeaders;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+/** A made-up household with one dog on one track, whose owner has a link and taps reps on it. */
+public final class Home {
+
+    private static final Map<Character, String> LETTERS = Map.of('c', "CLEAN", 'h', "HELPED", 'm', "MISSED", 't', "TOO_MUCH");
+    private static final int SECONDS_A_REP = 30;
+
+    private final Maker maker;
+    private final TrainerUser trainer;
+    public final long id;
+    public final long track;
+    public String token;
+
+    private Home(Maker maker, TrainerUser trainer, long id, long track, String token) {
+        this.maker = maker;
+        this.trainer = trainer;
+        this.id = id;
+        this.track = track;
+        this.token = token;
+    }
+
+    /** Makes homes with the application's own services. */
+    @TestComponent
+    public static class Maker {
+
+        private final Households households;
+        private final Tracks tracks;
+        private final Homeworks homeworks;
+        private final OwnerLinks links;
+        private final Judgements judgements;
+        private final Answers answers;
+        private final MovableClock clock;
+        private final MockMvc mvc;
+        private int made;
+
+        Maker(Households households, Tracks tracks, Homeworks homeworks, OwnerLinks links, Judgements judgements, Answers answers,
+              MovableClock clock, MockMvc mvc) {
+            this.households = households;
+            this.tracks = tracks;
+            this.homeworks = homeworks;
+            this.links = links;
+            this.judgements = judgements;
+            this.answers = answers;
+            this.clock = clock;
+            this.mvc = mvc;
+        }
+
+        /** A household with Dele, Marit, Pim, kitchen and hall, a track of so many steps, and issued homework. */
+        public Home make(TrainerUser trainer, TrackKind kind, int steps) {
+            return PracticeScope.within(trainer.practice(), () -> {
+                long id = households.add(new Household(0, trainer.practice(), "Test home " + ++made, "flat", "Europe/London", "", 0));
+                List.of("Dele", "Marit").forEach(n -> households.put(trainer.practice(), id, new Person(0, n, null, "", 0)));
+                households.put(trainer.practice(), id, new Dog(0, "Pim", "terrier cross", null, 8400, 0));
+                List.of("kitchen", "hall").forEach(n -> households.put(trainer.practice(), id, new Place(0, n, 0, "", 0)));
+                long dog = households.dogs(trainer.practice(), id).get(0).id();
+                List<StepPlan> plans = new ArrayList<>();
+                for (int i = 1; i <= steps; i++) {
+                    plans.add(step("Step " + i));
+                }
+                long track = tracks.add(trainer.practice(), new Track(0, trainer.practice(), id, dog, "Pim", "Leave it", "", "", kind, 0, 7, null, 0),
+                        plans, clock.instant());
+                homeworks.issue(trainer, id, clock.instant());
+                return new Home(this, trainer, id, track, links.replace(trainer.practice(), id, clock.instant()));
+            });
+        }
+    }
+
+    public static StepPlan step(String title) {
+        return new StepPlan(title, title + ": wait, then pay.", "kitchen", 1.0, null, "", "", false, "", 5, 8, 2, 5, "", "");
+    }
+
+    public <T> T within(Supplier<T> work) {
+        return PracticeScope.within(trainer.practice(), work);
+    }
+
+    public Roadmap roadmap() {
+        return within(() -> maker.tracks.get(trainer.practice(), track));
+    }
+
+    public Facts facts() {
+        return within(() -> maker.households.facts(trainer.practice(), id));
+    }
+
+    public long stepNow() {
+        return roadmap().current().orElseThrow().id();
+    }
+
+    public void issue() {
+        within(() -> maker.homeworks.issue(trainer, id, maker.clock.instant()));
+    }
+
+    /** The suggestion that stands, as the trainer would see it now. */
+    public Decided suggestion() {
+        return within(() -> {
+            maker.judgements.refreshDue(trainer.practice(), maker.clock.instant());
+            return maker.judgements.open(trainer.practice(), track).orElseThrow();
+        });
+    }
+
+    public List<Decided> history() {
+        return within(() -> maker.judgements.history(trainer.practice(), track));
+    }
+
+    public Answers.Result accept() {
+        Decided open = suggestion();
+        return within(() -> maker.answers.accept(trainer, open.id(), open.version(), maker.clock.instant()));
+    }
+
+    public Answers.Result overrule(Decision instead) {
+        Decided open = suggestion();
+        return within(() -> maker.answers.overrule(trainer, open.id(), open.version(), instead, "Seen at the lesson", maker.clock.instant()));
+    }
+
+    /** One sitting of Dele in the kitchen that ends now, one letter a rep: c clean, h helped, m missed, t too much. */
+    public void practise(String reps) throws Exception {
+        practise("Dele", reps);
+    }
+
+    public void practise(String person, String reps) throws Exception {
+        String sitting = UUID.randomUUID().toString();
+        Instant at = maker.clock.instant().minusSeconds((long) SECONDS_A_REP * reps.length());
+        List<String> items = new ArrayList<>();
+        for (char letter : reps.toCharArray()) {
+            at = at.plusSeconds(SECONDS_A_REP);
+            items.add(rep(UUID.randomUUID().toString(), sitting, stepNow(), LETTERS.get(letter), at, person));
+        }
+        sendReps("{\"reps\":[" + String.join(",", items) + "]}");
+        post("sessions/" + sitting + "/finish", "{\"at\":\"" + at + "\",\"how\":\"EAGER\",\"note\":\"\"}");
+    }
+
+    public static String rep(String id, String sitting, long step, String outcome, Instant at, String person) {
+        return """
+                {"id":"%s","sessionId":"%s","stepId":%d,"outcome":"%s","at":"%s","person":"%s","place":"kitchen"}"""
+                .formatted(id, sitting, step, outcome, at, person);
+    }
+
+    public ResultActions sendReps(String body) throws Exception {
+        return post("reps", body);
+    }
+
+    public ResultActions post(String path, String body) throws Exception {
+        return maker.mvc.perform(MockMvcRequestBuilders.post("/o/" + token + "/" + path)
+                .contentType(APPLICATION_JSON).header(HttpHeaders.ACCEPT, APPLICATION_JSON).content(body));
+    }
+}

@@ -1,0 +1,74 @@
+package cahier.app.support;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+
+/** One real PostgreSQL for the whole test run, in a folder of its own on a free port; the launcher starts it and throws it away. */
+public final class Postgres {
+
+    private static final Path LAUNCHER = Path.of("..", "cahier").toAbsolutePath().normalize();
+    private static final Path FOLDER = Path.of("target", "pg-" + ProcessHandle.current().pid()).toAbsolutePath();
+    private static final AtomicInteger DATABASES = new AtomicInteger();
+    private static final Postgres INSTANCE = start();
+
+    private final String url;
+    private final String user;
+    private final String password;
+
+    private Postgres(String url, String user, String password) {
+        this.url = url;
+        this.user = user;
+        this.password = password;
+    }
+
+    private static Postgres start() {
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> launcher("pg-remove")));
+        List<String> said = launcher("pg-start").lines().toList();
+        return new Postgres(said.get(0), said.get(1), said.get(2));
+    }
+
+    private static String launcher(String command) {
+        try {
+            Process process = new ProcessBuilder(LAUNCHER.toString(), command, FOLDER.toString())
+                    .redirectError(ProcessBuilder.Redirect.INHERIT).start();
+            String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            if (process.waitFor() != 0) {
+                throw new IllegalStateException("./cahier " + command + " ended with " + process.exitValue());
+            }
+            return said;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The address of a database nobody has used yet. */
+    public static String freshDatabase() {
+        String name = "test_" + DATABASES.incrementAndGet();
+        try (Connection superuser = DriverManager.getConnection(INSTANCE.url.replaceAll("/cahier$", "/postgres"), "postgres", INSTANCE.password);
+             Statement statement = superuser.createStatement()) {
+            statement.execute("create database " + name + " owner cahier");
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+        return INSTANCE.url.replaceAll("/cahier$", "/" + name);
+    }
+
+    public static String user() {
+        return INSTANCE.user;
+    }
+
+    public static String password() {
+        return INSTANCE.password;
+    }
+}
