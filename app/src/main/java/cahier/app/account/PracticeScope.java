@@ -19,10 +19,17 @@ public final class PracticeScope {
         return Optional.ofNullable(CURRENT.get());
     }
 
-    /** Works for this practice until closed. Transactions that run already are not affected. */
+    /** Works for this practice until closed, then for the one before, if any. Transactions that run already are not affected. */
     public static Closing enter(PracticeId practice) {
+        PracticeId before = CURRENT.get();
         CURRENT.set(practice);
-        return CURRENT::remove;
+        return () -> {
+            if (before == null) {
+                CURRENT.remove();
+            } else {
+                CURRENT.set(before);
+            }
+        };
     }
 
     /** Does the work for a practice. */

@@ -49,7 +49,8 @@ class DecisionController {
         this.clock = clock;
     }
 
-    record OverruleForm(int version, @Nullable String decision, @Nullable List<String> because, @Nullable String words) {
+    /** @param suggestion which one the trainer saw, in which version */
+    record OverruleForm(long suggestion, int version, @Nullable String decision, @Nullable List<String> because, @Nullable String words) {
 
         /** The ticked reasons and the trainer's own words, as one sentence after the other. */
         String why(Check check) {
@@ -81,7 +82,7 @@ class DecisionController {
         TrackRow row = row(me, track, model);
         Note note = openNote(row);
         List<Choice> choices = choices(row, note, model);
-        model.addAttribute("form", new OverruleForm(note.decided().version(), choices.get(0).decision().name(), List.of(), ""));
+        model.addAttribute("form", new OverruleForm(note.decided().id(), note.decided().version(), choices.get(0).decision().name(), List.of(), ""));
         return "book/overrule";
     }
 
@@ -105,7 +106,7 @@ class DecisionController {
             flash.addFlashAttribute("why", why);
             return "redirect:/tracks/" + track + "/split";
         }
-        if (answers.overrule(me, note.decided().id(), form.version(), instead, why, now()) == Answers.Result.DONE) {
+        if (answers.overrule(me, form.suggestion(), form.version(), instead, why, now()) == Answers.Result.DONE) {
             return "redirect:/tracks/" + track;
         }
         model.addAttribute("refusal", LOOK_AGAIN);

@@ -97,9 +97,12 @@ class TrackController {
 
     @GetMapping("/tracks/{id}")
     String show(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
-        TrackRow row = books.row(me.practice(), id, Instant.now(clock));
+        Instant now = Instant.now(clock);
+        TrackRow row = books.row(me.practice(), id, now);
+        Household household = households.get(me.practice(), row.track().householdId());
         model.addAttribute("row", row);
-        model.addAttribute("household", households.get(me.practice(), row.track().householdId()));
+        model.addAttribute("household", household);
+        model.addAttribute("today", now.atZone(household.zone()).toLocalDate());
         model.addAttribute("history", judgements.history(me.practice(), id).stream().filter(d -> !d.isOpen()).map(d -> Note.of(d, false)).toList());
         return "book/track";
     }

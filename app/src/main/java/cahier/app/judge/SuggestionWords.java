@@ -50,6 +50,7 @@ public final class SuggestionWords {
             }
             case NOT_YET -> {
                 said.add(grounds.reps() == 0 ? "No reps at this step yet." : counted(grounds));
+                suggestion.reasons().stream().filter(r -> r.code() == Reason.Code.TOO_MUCH_RECENT).forEach(r -> said.add(reason(r)));
                 said.add("To pass: " + missing(suggestion.missing()));
             }
             default -> {

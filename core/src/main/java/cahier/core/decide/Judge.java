@@ -7,6 +7,7 @@ import cahier.core.rep.Outcome;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Visit;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -160,8 +161,15 @@ public final class Judge {
     }
 
     private Suggestion notYet() {
-        return evidence.reps() == 0 ? say(Decision.STAY, Cause.NOT_YET)
-                : say(Decision.STAY, Cause.NOT_YET, run(), cleanOfLast());
+        List<Reason> reasons = new ArrayList<>();
+        if (evidence.reps() > 0) {
+            reasons.addAll(List.of(run(), cleanOfLast()));
+        }
+        int tooMuch = recent.tooMuch();
+        if (tooMuch > 0) {
+            reasons.add(Reason.of(Code.TOO_MUCH_RECENT, tooMuch, recent.sessions().size()));
+        }
+        return say(Decision.STAY, Cause.NOT_YET, reasons.toArray(Reason[]::new));
     }
 
     private Reason run() {

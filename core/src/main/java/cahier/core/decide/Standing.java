@@ -42,7 +42,7 @@ public final class Standing {
 
     private static boolean replaces(Suggestion fresh, Suggestion open) {
         boolean goingUp = open.decision() == Decision.UP || open.decision() == Decision.DONE;
-        if (goingUp && fresh.cause() == Cause.TOO_MUCH_RECENT) {
+        if (goingUp && fresh.reasons().stream().anyMatch(r -> r.code() == Reason.Code.TOO_MUCH_RECENT)) {
             return true;
         }
         if (fresh.cause() == open.cause()) {

@@ -16,7 +16,12 @@ class StandingTest {
     private static final Instant NOON = Instant.parse("2026-06-15T12:00:00Z");
 
     private static Suggestion say(Decision decision, Cause cause) {
-        return new Suggestion(decision, cause, List.of(), List.of(), Optional.empty());
+        return say(decision, cause, cause == TOO_MUCH_RECENT);
+    }
+
+    private static Suggestion say(Decision decision, Cause cause, boolean tooMuchLately) {
+        List<Reason> reasons = tooMuchLately ? List.of(Reason.of(Reason.Code.TOO_MUCH_RECENT, 1, 2)) : List.of();
+        return new Suggestion(decision, cause, reasons, List.of(), Optional.empty());
     }
 
     @ParameterizedTest(name = "{0} [{1}] is open, {2} [{3}] is found: {4} stands")
@@ -40,6 +45,13 @@ class StandingTest {
     void whatStands(Decision open, Cause openCause, Decision fresh, Cause freshCause, Decision stands) {
         Suggestion standing = Standing.merge(Optional.of(say(open, openCause)), say(fresh, freshCause));
         assertThat(standing.decision()).isEqualTo(stands);
+    }
+
+    @Test
+    void anOpenUpIsWithdrawnWhenTheRunIsBrokenByTooMuch() {
+        Suggestion notYet = say(STAY, NOT_YET, true);
+        assertThat(Standing.merge(Optional.of(say(UP, PASSED)), notYet)).isEqualTo(notYet);
+        assertThat(Standing.merge(Optional.of(say(BACK, LOW_RATE)), notYet)).isEqualTo(say(BACK, LOW_RATE));
     }
 
     @Test

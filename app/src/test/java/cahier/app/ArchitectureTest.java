@@ -1,0 +1,61 @@
+package cahier.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
+import java.time.Instant;
+import java.time.LocalDate;
+import org.apache.ibatis.annotations.Mapper;
+import org.springframework.stereotype.Controller;
+import org.springframework.stereotype.Service;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The arrows of the house: web to service to core, mapper beside service (docs/architecture.md). */
+@AnalyzeClasses(packages = "cahier.app", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+
+    private static final ArchCondition<JavaClass> BE_USED_ONLY_IN_THEIR_PACKAGE = new ArchCondition<>("be used only in their package") {
+        @Override
+        public void check(JavaClass mapper, ConditionEvents events) {
+            mapper.getDirectDependenciesToSelf().stream().filter(d -> !d.getOriginClass().getPackageName().equals(mapper.getPackageName()))
+                    .forEach(d -> events.add(SimpleConditionEvent.violated(mapper, d.getDescription())));
+        }
+    };
+
+    @ArchTest
+    static final ArchRule featuresHaveNoCycle = slices().matching("cahier.app.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule mappersStayBesideTheirService = classes().that().areAnnotatedWith(Mapper.class).should(BE_USED_ONLY_IN_THEIR_PACKAGE);
+
+    @ArchTest
+    static final ArchRule mappersAreNotPublic = classes().that().areAnnotatedWith(Mapper.class).should().notBePublic();
+
+    @ArchTest
+    static final ArchRule controllersAskServices = noClasses().that().areAnnotatedWith(Controller.class).or().areAnnotatedWith(RestController.class)
+            .should().dependOnClassesThat().areAnnotatedWith(Mapper.class);
+
+    @ArchTest
+    static final ArchRule controllersAreNobodysBusiness = classes().that().areAnnotatedWith(Controller.class).or().areAnnotatedWith(RestController.class)
+            .should().notBePublic();
+
+    @ArchTest
+    static final ArchRule servicesKnowNoWeb = noClasses().that().areAnnotatedWith(Service.class)
+            .should().dependOnClassesThat().resideInAnyPackage("org.springframework.web..", "org.springframework.ui..", "jakarta.servlet..");
+
+    @ArchTest
+    static final ArchRule drawingsKnowNoDatabase = noClasses().that().resideInAPackage("cahier.app.draw..")
+            .should().dependOnClassesThat().resideInAnyPackage("org.springframework..", "org.apache.ibatis..", "java.sql..");
+
+    @ArchTest
+    static final ArchRule theClockIsInjected = noClasses().should().callMethod(Instant.class, "now").orShould().callMethod(LocalDate.class, "now");
+}

@@ -1,0 +1,148 @@
+package cahier.app.account;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.hamcrest.Matchers.not;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import cahier.app.sheet.Homeworks;
+import cahier.app.support.AppTest;
+import cahier.app.support.Home;
+import cahier.core.decide.TrackKind;
+import java.util.List;
+import java.util.Map;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Owner data is private: another practice gets the page for what does not exist, whatever it asks for. */
+class PrivacyTest extends AppTest {
+
+    private static TrainerUser neighbour;
+    private Home home;
+    private long sheet;
+    private long decision;
+
+    @Autowired
+    private AccountMapper mapper;
+    @Autowired
+    private PasswordEncoder passwords;
+    @Autowired
+    private PlatformTransactionManager transactions;
+    @Autowired
+    private Homeworks homeworks;
+    @Autowired
+    private DataSource dataSource;
+
+    @BeforeEach
+    void twoPractices() throws Exception {
+        if (neighbour == null) {
+            neighbour = new TransactionTemplate(transactions).execute(t -> {
+                PracticeId id = mapper.nextPractice();
+                mapper.announcePractice(id);
+                mapper.insertPractice(id, "Marl Road Lessons", "Europe/London");
+                mapper.insertTrainer(id, "Edda Brandt", "edda@marlroad.example", passwords.encode("a-long-password"));
+                return (TrainerUser) accounts.loadUserByUsername("edda@marlroad.example");
+            });
+        }
+        home = homes.make(imre(), TrackKind.SKILL, 2);
+        home.practise("ccccc");
+        sheet = asImre(() -> homeworks.latest(imre().practice(), home.id).orElseThrow().id());
+        decision = home.suggestion().id();
+    }
+
+    private String filled(String path) {
+        return path.replace("{household}", Long.toString(home.id)).replace("{track}", Long.toString(home.track))
+                .replace("{step}", Long.toString(home.stepNow())).replace("{sheet}", Long.toString(sheet))
+                .replace("{decision}", Long.toString(decision));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/households/{household}", "/households/{household}?facts=people", "/households/{household}/edit",
+        "/households/{household}/tracks/new", "/tracks/{track}", "/tracks/{track}/edit", "/tracks/{track}/overrule", "/tracks/{track}/split",
+        "/tracks/{track}/steps/new", "/steps/{step}", "/sheets/{sheet}"})
+    void theNeighbourOpensNothing(String path) throws Exception {
+        mvc.perform(get(filled(path)).with(user(imre()))).andExpect(status().is2xxSuccessful());
+        mvc.perform(get(filled(path)).with(user(neighbour))).andExpect(status().isNotFound());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/households/{household}", "/households/{household}/people", "/households/{household}/dogs",
+        "/households/{household}/places", "/households/{household}/words", "/households/{household}/lessons",
+        "/households/{household}/tracks", "/households/{household}/homework", "/households/{household}/link", "/households/{household}/link/revoke",
+        "/tracks/{track}", "/tracks/{track}/steps", "/tracks/{track}/overrule", "/tracks/{track}/split?decision={decision}", "/tracks/{track}/dog-on/{step}",
+        "/steps/{step}", "/steps/{step}/move?by=1", "/steps/{step}/remove", "/steps/{step}/restore",
+        "/decisions/{decision}/accept?version=0&back=/", "/decisions/{decision}/undo?back=/"})
+    void theNeighbourChangesNothing(String path) throws Exception {
+        String before = home.facts() + home.roadmap().toString() + home.history();
+        send(neighbour, filled(path), "name", "X", "title", "X", "how", "X", "version", "0", "id", "0", "zone", "Europe/London", "difficulty", "0",
+                "word", "X", "meaning", "X", "startsAt", "2026-06-18T09:15", "minutes", "60", "run", "5", "reps", "8", "sessions", "2",
+                "kind", "SKILL", "decision", "UP", "words", "X").andExpect(status().isNotFound());
+        assertThat(home.facts() + home.roadmap().toString() + home.history()).isEqualTo(before);
+    }
+
+    @Test
+    void theNeighboursListsAreEmpty() throws Exception {
+        for (String path : List.of("/", "/households", "/households?find=pim", "/sheets")) {
+            mvc.perform(get(path).with(user(neighbour))).andExpect(status().isOk()).andExpect(content().string(not(containsString("Abara-Quist"))))
+                    .andExpect(content().string(not(containsString("Test home"))));
+        }
+    }
+
+    @Test
+    void theDatabaseItselfShowsAPracticeOnlyItsOwnRows() {
+        JdbcTemplate jdbc = new JdbcTemplate(dataSource);
+        List<String> tables = jdbc.queryForList("select table_name from information_schema.columns where column_name = 'practice_id' "
+                + "and table_schema = 'public' order by 1", String.class);
+        assertThat(tables).contains("household", "rep", "decision", "homework", "owner_link", "step");
+        for (String table : tables) {
+            assertThat(jdbc.queryForObject("select count(*) from " + table, Long.class)).as("without a practice " + table).isZero();
+            long foreign = PracticeScope.within(neighbour.practice(), () -> new TransactionTemplate(transactions).execute(t ->
+                    jdbc.queryForObject("select count(*) from " + table + " where practice_id <> " + neighbour.practice(), Long.class)));
+            assertThat(foreign).as("as the neighbour " + table).isZero();
+        }
+    }
+
+    @Test
+    void repsAndIssuedHomeworkCannotBeChangedEvenBySql() {
+        JdbcTemplate jdbc = new JdbcTemplate(dataSource);
+        Map<String, String> refused = Map.of("update rep set outcome = 'CLEAN'", "rep rows are only ever added",
+                "delete from homework_item", "homework_item rows are only ever added");
+        refused.forEach((sql, why) -> assertThatThrownBy(() -> asImre(() -> new TransactionTemplate(transactions).execute(t -> jdbc.update(sql))))
+                .hasStackTraceContaining(why));
+    }
+
+    @Test
+    void withoutSigningInThereIsOnlyTheSignInPage() throws Exception {
+        mvc.perform(get("/")).andExpect(redirectedUrlPattern("**/login"));
+        mvc.perform(get(filled("/households/{household}"))).andExpect(redirectedUrlPattern("**/login"));
+        mvc.perform(get("/login")).andExpect(status().isOk()).andExpect(content().string(containsString("hollow-lane")));
+    }
+
+    @Test
+    void aFormFromAForeignPageIsRefused() throws Exception {
+        mvc.perform(post(filled("/households/{household}/homework")).with(user(imre()))).andExpect(status().isForbidden());
+    }
+
+    @Test
+    void everyPageCarriesTheStrictPolicyAndTheOwnersPageNoCookie() throws Exception {
+        open("/").andExpect(header().string("Content-Security-Policy", SecurityConfig.POLICY));
+        mvc.perform(get("/o/" + home.token)).andExpect(status().isOk()).andExpect(header().string("Content-Security-Policy", SecurityConfig.POLICY))
+                .andExpect(header().string("Referrer-Policy", "no-referrer")).andExpect(header().doesNotExist("Set-Cookie"));
+        assertThat(SecurityConfig.POLICY).doesNotContain("unsafe").contains("default-src 'none'");
+    }
+}

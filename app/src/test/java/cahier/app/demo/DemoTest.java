@@ -1,0 +1,55 @@
+package cahier.app.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import cahier.app.household.Households;
+import cahier.app.judge.Decided;
+import cahier.app.judge.Judgements;
+import cahier.app.log.RepLog;
+import cahier.app.support.AppTest;
+import cahier.core.decide.Cause;
+import cahier.core.decide.Decision;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.DefaultApplicationArguments;
+
+class DemoTest extends AppTest {
+
+    @Autowired
+    private DemoLoader loader;
+    @Autowired
+    private Judgements judgements;
+    @Autowired
+    private Households households;
+    @Autowired
+    private RepLog log;
+
+    @Test
+    void everyKindOfDecisionStandsInTheMarginOfTheDemo() {
+        List<Decided> open = asImre(() -> List.copyOf(judgements.allOpen(imre().practice()).values()));
+        assertThat(open).extracting(Decided::suggested).contains(Decision.values());
+        assertThat(open).extracting(Decided::cause).contains(Cause.PERSON_GAP, Cause.TOO_MUCH, Cause.TOO_MUCH_OFTEN, Cause.LOW_RATE);
+    }
+
+    @Test
+    void aSecondStartKeepsWhatIsThere() {
+        long before = households();
+        loader.run(new DefaultApplicationArguments());
+        assertThat(households()).isEqualTo(before);
+    }
+
+    @Test
+    void theDemoHoldsWeeksOfPracticeThatEndBeforeNow() {
+        var all = asImre(() -> households.all(imre().practice()));
+        assertThat(all).extracting(h -> h.name()).contains("Abara-Quist", "Oduya", "Haldane-Reyes", "Castellane", "Wren");
+        var abara = all.stream().filter(h -> h.name().equals("Abara-Quist")).findFirst().orElseThrow();
+        var days = asImre(() -> log.days(imre().practice(), abara.id()));
+        assertThat(days.stream().mapToInt(d -> d.reps()).sum()).isGreaterThan(300);
+        assertThat(days.get(0).day()).isBefore(days.get(days.size() - 1).day().minusDays(28));
+    }
+
+    private long households() {
+        return asImre(() -> households.all(imre().practice()).stream().filter(h -> !h.name().startsWith("Test home")).count());
+    }
+}

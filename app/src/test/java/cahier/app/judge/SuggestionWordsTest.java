@@ -1,0 +1,82 @@
+package cahier.app.judge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import cahier.core.decide.Cause;
+import cahier.core.decide.Decision;
+import cahier.core.decide.Reason;
+import cahier.core.decide.Suggestion;
+import cahier.core.pass.Missing;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class SuggestionWordsTest {
+
+    private static Grounds grounds(Decision decision, Cause cause, List<Missing> missing, Reason... reasons) {
+        return new Grounds(new Suggestion(decision, cause, Arrays.asList(reasons), missing, Optional.empty()), 18, 15, 18, 0.7342, 0.8,
+                List.of(new Grounds.Cell("Dele", 8, 10), new Grounds.Cell("Marit", 7, 8)), List.of(new Grounds.Cell("hall", 15, 18)));
+    }
+
+    private static Reason reason(Reason.Code code, int value, int of) {
+        return new Reason(code, value, of, "Colm");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Decision.class)
+    void everyVerdictHasAtMostFourWords(Decision decision) {
+        assertThat(SuggestionWords.verdict(decision).split(" ")).hasSizeBetween(1, 4);
+    }
+
+    @Test
+    void aPassSaysTheCountThenTheRunThenWhoAndWhere() {
+        Grounds up = grounds(Decision.UP, Cause.PASSED, List.of(), reason(Reason.Code.RUN, 6, 0));
+        assertThat(SuggestionWords.evidence(up)).containsExactly("15 of the last 18 clean, 6 in a row.", "With 2 handlers.");
+        assertThat(SuggestionWords.headline(up)).isEqualTo("15 of the last 18 clean, 6 in a row.");
+        assertThat(SuggestionWords.odds(up)).isEqualTo("73\u00a0in\u00a0100");
+    }
+
+    @Test
+    void whatIsMissingIsCounted() {
+        List<Missing> missing = List.of(new Missing(Missing.What.CLEAN_IN_A_ROW, 2), new Missing(Missing.What.DAYS, 1),
+                new Missing(Missing.What.PEOPLE, 2), new Missing(Missing.What.PLACES, 1), new Missing(Missing.What.SESSIONS, 1),
+                new Missing(Missing.What.COLD_CLEAN, 1));
+        Grounds stay = grounds(Decision.STAY, Cause.NOT_YET, missing, reason(Reason.Code.RUN, 1, 0));
+        assertThat(SuggestionWords.headline(stay)).isEqualTo("2 more clean in a row, 1 more day, 2 more people, 1 more place, "
+                + "1 more session, 1 more clean at the first try of a session.");
+        assertThat(SuggestionWords.evidence(stay).get(0)).isEqualTo("15 of the last 18 clean.");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "TOO_MUCH_RECENT    | 2  | 1  | Too much, twice, in the last session.",
+        "TOO_MUCH_IN_LAST   | 3  | 60 | Too much, 3 times, in the last 60 reps of the track.",
+        "TOO_MUCH_IN_LATEST | 1  | 0  | Too much again, once, on the step it went back to.",
+        "CLEAN_OF_LAST      | 4  | 10 | 4 of the last 10 clean.",
+        "OFF_OF_LAST        | 6  | 10 | 6 of the last 10 missed or too much.",
+        "OTHERS_CLEAN       | 9  | 10 | Without Colm: 9 of 10 clean.",
+        "GAP_IN_A_ROW       | 3  | 3  | 3 times in a row now.",
+        "DAYS_SINCE_REP     | 9  | 0  | No reps for 9 days.",
+        "REPS_IN_VISIT      | 64 | 0  | 64 reps at this step.",
+        "DAYS_IN_VISIT      | 43 | 0  | 43 days at this step.",
+        "LEFT_BEFORE        | 1  | 0  | It was left by a step back before."})
+    void everyReasonIsASentenceWithItsFigure(Reason.Code code, int value, int of, String sentence) {
+        assertThat(SuggestionWords.evidence(grounds(Decision.CALL, Cause.STUCK, List.of(), reason(code, value, of)))).containsExactly(sentence);
+    }
+
+    @Test
+    void oddsAreLeftOutWhereTheRateDidNotDecide() {
+        assertThat(SuggestionWords.odds(grounds(Decision.BACK, Cause.TOO_MUCH, List.of()))).isEmpty();
+        assertThat(SuggestionWords.odds(grounds(Decision.REFRESH, Cause.STALE, List.of()))).isEmpty();
+    }
+
+    @Test
+    void aCallForTooMuchSaysThatTheStepRests() {
+        assertThat(SuggestionWords.evidence(grounds(Decision.CALL, Cause.TOO_MUCH_OFTEN, List.of(), reason(Reason.Code.TOO_MUCH_RECENT, 3, 4))))
+                .containsExactly("Too much, 3 times, in the last 4 sessions.", "Rest this step until you have spoken.");
+    }
+}
