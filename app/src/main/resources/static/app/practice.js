@@ -22,6 +22,11 @@ function remember(name) {
   if (first) first.checked = true;
   all.forEach((i) => i.addEventListener('change', () => { localStorage.setItem(key, i.value); saySetup(); }));
 }
+function choose(name, value) {
+  const choice = document.querySelector(`input[name=${name}][value="${value}"]`);
+  if (choice) choice.checked = true;
+  saySetup();
+}
 const word = (name) => document.querySelector(`input[name=${name}]:checked + span`)?.textContent;
 function saySetup() {
   if (at('setup')) at('setup-says').textContent = [word('person'), word('place')].filter(Boolean).join(', ');
@@ -125,6 +130,9 @@ saySetup();
 const kept = await sitting.load(state.step);
 if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at) < SAME_SITTING_MS) {
   state = kept;
+  const last = kept.reps.at(-1);
+  choose('person', last.person);
+  choose('place', last.place);
   if (at('setup')) at('setup').open = false;
 }
 draw();

@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
@@ -55,13 +56,26 @@ public final class Postgres {
     /** The address of a database nobody has used yet. */
     public static String freshDatabase() {
         String name = "test_" + DATABASES.incrementAndGet();
-        try (Connection superuser = DriverManager.getConnection(INSTANCE.url.replaceAll("/cahier$", "/postgres"), "postgres", INSTANCE.password);
-             Statement statement = superuser.createStatement()) {
+        try (Connection superuser = superuser(INSTANCE.url.replaceAll("/cahier$", "/postgres")); Statement statement = superuser.createStatement()) {
             statement.execute("create database " + name + " owner cahier");
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
         return INSTANCE.url.replaceAll("/cahier$", "/" + name);
+    }
+
+    /** One number, as the superuser sees it: past row-level security. */
+    public static long number(String database, String sql) {
+        try (Connection superuser = superuser(database); Statement statement = superuser.createStatement(); ResultSet row = statement.executeQuery(sql)) {
+            row.next();
+            return row.getLong(1);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static Connection superuser(String database) throws SQLException {
+        return DriverManager.getConnection(database, "postgres", INSTANCE.password);
     }
 
     public static String user() {

@@ -1,0 +1,79 @@
+package cahier.app.story;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import cahier.app.judge.Decided;
+import cahier.app.judge.Judgements;
+import cahier.app.support.AppTest;
+import cahier.app.support.Browser;
+import cahier.core.decide.Decision;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** Every page, in both themes: nothing for axe-core to complain of, and nothing wider than the window from laptop to phone. */
+class AccessibilityTest extends AppTest {
+
+    private static final int[][] SIZES = {{1280, 800}, {900, 800}, {390, 844}, {360, 640}};
+
+    @Autowired
+    private Judgements judgements;
+
+    @ParameterizedTest
+    @EnumSource(value = ColorScheme.class, names = {"LIGHT", "DARK"})
+    void everyPageIsForEveryone(ColorScheme scheme) {
+        Decided split = asImre(() -> judgements.allOpen(imre().practice()).values().stream()
+                .filter(d -> d.suggested() == Decision.SPLIT).findFirst().orElseThrow());
+        String household = "/households/" + split.householdId();
+        String track = "/tracks/" + split.trackId();
+        List<String> trainers = List.of("/", "/households", "/households?find=nobody", "/households/new", household, household + "?facts=people",
+                household + "?facts=dogs", household + "?facts=places", household + "?facts=words", household + "?facts=lessons",
+                household + "/edit", household + "/tracks/new", track, track + "/edit", track + "/overrule", track + "/split", track + "/steps/new",
+                "/sheets", "/sheets/1", "/nowhere");
+        String today = "/o/demo-sorrel-7Gm2xTf5Wd8RkPz4Hn6jBv1q";
+        try (Browser browser = new Browser("http://127.0.0.1:" + port).expecting("status of 404")) {
+            check(browser.visitor(1280, 800, scheme), List.of("/login"));
+            check(browser.trainer(1280, 800, scheme), trainers);
+            Page owner = browser.visitor(390, 844, scheme);
+            check(owner, List.of(today));
+            owner.navigate(today);
+            owner.locator(".pf a").click();
+            owner.waitForSelector("body[data-ready]");
+            List<String> found = violations(owner);
+            owner.click("[data-outcome=TOO_MUCH]");
+            found.addAll(violations(owner));
+            owner.click("#enough");
+            found.addAll(violations(owner));
+            assertThat(found).isEmpty();
+        }
+    }
+
+    private static void check(Page page, List<String> paths) {
+        List<String> found = new ArrayList<>();
+        for (String path : paths) {
+            page.setViewportSize(SIZES[0][0], SIZES[0][1]);
+            page.navigate(path);
+            found.addAll(violations(page));
+            for (int[] size : SIZES) {
+                page.setViewportSize(size[0], size[1]);
+                Browser.fits(page);
+            }
+        }
+        assertThat(found).isEmpty();
+    }
+
+    private static List<String> violations(Page page) {
+        List<String> found = new ArrayList<>();
+        for (Rule rule : new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"))
+                .analyze().getViolations()) {
+            rule.getNodes().forEach(n -> found.add(page.url() + " " + rule.getId() + ": " + n.getTarget() + " " + n.getHtml()));
+        }
+        return found;
+    }
+}

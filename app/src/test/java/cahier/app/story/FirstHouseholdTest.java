@@ -1,0 +1,190 @@
+package cahier.app.story;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import cahier.app.support.AppTest;
+import cahier.app.support.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** One household from nothing to the adjusted next homework: the trainer on a laptop and on a phone, the owner on a phone. */
+class FirstHouseholdTest extends AppTest {
+
+    @ParameterizedTest(name = "trainer at {0} x {1}")
+    @CsvSource({"1280, 800, LIGHT, Marlow", "390, 844, DARK, Marlowe"})
+    void fromTheFirstStepToTheAdjustedNextHomework(int width, int height, ColorScheme scheme, String name) {
+        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+            Page trainer = browser.trainer(width, height, scheme);
+            theDeskSaysWhoNeedsALook(trainer);
+            writeDownWhoLivesThere(trainer, name);
+            planATrack(trainer);
+            String link = issue(trainer);
+            Page owner = browser.visitor(390, 844, scheme);
+            practise(owner, link);
+            decide(trainer, name);
+            theOwnerSeesTheNewStepAtOnce(trainer, owner, name);
+        }
+    }
+
+    private static void theDeskSaysWhoNeedsALook(Page trainer) {
+        for (String household : List.of("Abara-Quist", "Oduya", "Haldane-Reyes", "Castellane", "Wren")) {
+            assertThat(trainer.locator(".look", new Page.LocatorOptions().setHasText(household))).isVisible();
+        }
+        assertThat(trainer.locator(".look", new Page.LocatorOptions().setHasText("Wren"))).containsText("Stop and call");
+        Browser.fits(trainer);
+    }
+
+    private static void writeDownWhoLivesThere(Page trainer, String name) {
+        trainer.click("text=New household");
+        trainer.getByLabel("Name").fill(name);
+        trainer.getByLabel("Home").fill("terrace");
+        trainer.click("main button >> nth=0");
+        fill(trainer, "Add person", "Name", "Halima");
+        fill(trainer, "Add person", "Name", "Joss", "Age, for children", "11");
+        assertThat(trainer.locator(".slip")).containsText("Joss (11)");
+        tab(trainer, "Dogs");
+        fill(trainer, "Add dog", "Name", "Fennel", "Kind", "collie cross", "Weight", "eighteen");
+        assertThat(trainer.locator(".no")).containsText("was “eighteen”");
+        assertThat(trainer.getByLabel("Kind")).hasValue("collie cross");
+        fill(trainer, "Add dog", "Weight", "18 kg");
+        assertThat(trainer.locator(".slip")).containsText("Fennel, collie cross, 18\u00a0kg (39.7\u00a0lb)");
+        tab(trainer, "Places");
+        fill(trainer, "Add place", "Name", "kitchen");
+        fill(trainer, "Add place", "Name", "garden", "Difficulty", "2");
+        tab(trainer, "Words");
+        fill(trainer, "Add word", "Word", "leave", "What it stands for", "Eyes off it.");
+        assertThat(trainer.locator(".slip table")).containsText("“leave”");
+        Browser.fits(trainer);
+        trainer.keyboard().press("Escape");
+        assertThat(trainer.locator(".slip")).isHidden();
+        assertThat(trainer.locator("main")).containsText("Lives with Halima and Joss (11), terrace.");
+    }
+
+    private static void planATrack(Page trainer) {
+        trainer.click("text=Add a track");
+        trainer.click("label:has-text('Leave it')");
+        trainer.click("text=Add the track");
+        assertThat(trainer.locator(".steps .now")).containsText("Closed hand");
+        trainer.click("text=Add a step");
+        trainer.getByLabel("Title").fill("In the park");
+        trainer.getByLabel("Distance").fill("a bit");
+        trainer.click("text=Add the step");
+        assertThat(trainer.locator(".no")).containsText("was “a bit”");
+        assertThat(trainer.getByLabel("Title")).hasValue("In the park");
+        trainer.getByLabel("Distance").fill("10 ft");
+        trainer.click("text=Add the step");
+        Locator last = trainer.locator(".steps tbody tr").last();
+        assertThat(last).containsText("3.05\u00a0m (10\u00a0ft)");
+        last.locator("summary").click();
+        last.getByText("Move earlier").click();
+        assertThat(trainer.locator(".steps tbody tr").nth(6)).containsText("In the park");
+        trainer.locator(".steps tbody tr").nth(6).locator("summary").click();
+        trainer.locator(".steps tbody tr").nth(6).getByText("Remove").click();
+        assertThat(trainer.locator(".steps tbody tr")).hasCount(7);
+        trainer.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertThat(trainer.locator(".steps tbody tr")).hasCount(8);
+        Browser.fits(trainer);
+        trainer.locator(".margin a").first().click();
+    }
+
+    private static String issue(Page trainer) {
+        trainer.click("text=Issue homework");
+        assertThat(trainer.locator("h1")).hasText("Homework 1");
+        Browser.fits(trainer);
+        return trainer.locator("#owner-link").textContent();
+    }
+
+    private static void practise(Page owner, String link) {
+        owner.navigate(link);
+        Browser.fits(owner);
+        assertThat(owner.locator("main")).containsText("Hold food in a closed fist.");
+        assertThat(owner.locator("main")).containsText("“leave”");
+        owner.click("text=Start Leave it");
+        owner.waitForSelector("body[data-ready]");
+        owner.click("label:has-text('Joss')");
+        owner.click("label:has-text('garden')");
+        tap(owner, "Missed", "Too much");
+        assertThat(owner.locator("#stop")).isVisible();
+        owner.click("text=Undo too much");
+        assertThat(owner.locator("#stop")).isHidden();
+        tap(owner, "Clean", "Clean");
+        owner.reload();
+        owner.waitForSelector("body[data-ready]");
+        assertThat(owner.locator("#count")).hasText("3 of 8 done");
+        assertThat(owner.locator("#setup-says")).hasText("Joss, garden");
+        tap(owner, "Clean", "Clean", "Clean", "Clean", "Clean");
+        assertThat(owner.locator("#summary")).hasText("7 clean, 1 missed. That counts.");
+        Browser.fits(owner);
+        owner.click("label:has-text('Eager for more')");
+        owner.fill("#note", "Joss held the food.");
+        owner.click("text=Finish");
+        assertThat(owner.locator(".it").first()).containsText("1/2");
+        assertThat(owner.locator("#waiting")).isHidden();
+    }
+
+    private static void decide(Page trainer, String name) {
+        open(trainer, name);
+        Locator track = trainer.locator(".track");
+        assertThat(track.locator(".note")).containsText("Step up");
+        assertThat(track.locator(".note")).containsText("7 of the last 8 clean, 7 in a row.");
+        assertThat(trainer.locator(".head")).containsText("Joss held the food.");
+        Browser.fits(trainer);
+        track.locator(".note").getByText("Accept").click();
+        assertThat(track).containsText("Step 2 of 8");
+        assertThat(track.locator(".written").last()).containsText(Pattern.compile("now on step 2.*Imre"));
+        track.locator(".note").getByText("Undo").click();
+        assertThat(track).containsText("Step 1 of 8");
+        track.locator(".note").getByText("Overrule…").click();
+        Browser.fits(trainer);
+        trainer.click("label:has-text('Stay at 1')");
+        trainer.click("text=Write it down");
+        assertThat(trainer.locator(".no")).hasText("must say why: tick a reason or write one");
+        trainer.getByLabel("In your words").fill("Halima has not tried yet");
+        trainer.click("text=Write it down");
+        assertThat(trainer.locator("main")).containsText("Halima has not tried yet");
+        assertThat(trainer.locator(".history")).containsText("Imre decided so instead of “Step up”.");
+        trainer.locator(".steps tbody tr").nth(1).locator("summary").click();
+        trainer.getByText("Put Fennel here").nth(0).click();
+        assertThat(trainer.locator(".steps .now")).containsText("Open hand");
+    }
+
+    private static void theOwnerSeesTheNewStepAtOnce(Page trainer, Page owner, String name) {
+        open(trainer, name);
+        trainer.click("text=Issue homework");
+        assertThat(trainer.locator("h1")).hasText("Homework 2");
+        assertThat(trainer.locator("#owner-link")).hasCount(0);
+        owner.reload();
+        assertThat(owner.locator("main")).containsText("Open the hand with the food.");
+        assertThat(owner.locator("main")).containsText("Fennel, step 2");
+    }
+
+    private static void open(Page trainer, String name) {
+        trainer.navigate("/households?find=" + name);
+        trainer.locator(".look h3 a").getByText(name, new Locator.GetByTextOptions().setExact(true)).click();
+    }
+
+    private static void tab(Page trainer, String name) {
+        trainer.locator(".index").getByText(name).click();
+    }
+
+    private static void tap(Page owner, String... outcomes) {
+        for (String outcome : outcomes) {
+            owner.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + outcome))).click();
+        }
+    }
+
+    /** Fills fields of the open leaf, label and value in turn, and presses its button. */
+    private static void fill(Page trainer, String button, String... fields) {
+        Locator leaf = trainer.locator(".slip");
+        for (int i = 0; i < fields.length; i += 2) {
+            leaf.getByLabel(fields[i], new Locator.GetByLabelOptions().setExact(true)).fill(fields[i + 1]);
+        }
+        leaf.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button)).click();
+    }
+}

@@ -1,0 +1,84 @@
+package cahier.app.support;
+
+import java.io.File;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.function.BooleanSupplier;
+
+/** The application as a process of its own, which can be killed as a power cut would. */
+public final class ApplicationProcess implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(120);
+    private final String database;
+    private final int port = freePort();
+    private final Path log = Path.of("target", "application-" + port + ".log");
+    private Process process;
+
+    public ApplicationProcess(String database) throws IOException {
+        this.database = database;
+        this.process = start();
+    }
+
+    private Process start() throws IOException {
+        ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp",
+                System.getProperty("java.class.path"), "cahier.app.CahierApplication", "--server.port=" + port, "--server.address=127.0.0.1", "--cahier.demo=true");
+        builder.environment().put("CAHIER_DB_URL", database);
+        builder.environment().put("CAHIER_DB_USER", Postgres.user());
+        builder.environment().put("CAHIER_DB_PASSWORD", Postgres.password());
+        File file = log.toFile();
+        Process started = builder.redirectErrorStream(true).redirectOutput(file).start();
+        await(() -> {
+            try {
+                return Files.readString(log).contains("Cahier is ready at");
+            } catch (IOException e) {
+                return false;
+            }
+        });
+        return started;
+    }
+
+    /** At once, without a chance to tidy up. */
+    public void kill() throws InterruptedException {
+        process.destroyForcibly().waitFor();
+    }
+
+    public void startAgain() throws IOException {
+        process = start();
+    }
+
+    public String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    public static void await(BooleanSupplier done) {
+        Instant until = Instant.now().plus(PATIENCE);
+        while (!done.getAsBoolean()) {
+            if (Instant.now().isAfter(until)) {
+                throw new AssertionError("still waiting after " + PATIENCE.toSeconds() + " s");
+            }
+            try {
+                Thread.sleep(100);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw new IllegalStateException(e);
+            }
+        }
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Override
+    public void close() throws InterruptedException {
+        kill();
+    }
+}

@@ -1,0 +1,82 @@
+package cahier.app.support;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A headless Chromium of its own for one test; what the page's console complains of fails the test. */
+public final class Browser implements AutoCloseable {
+
+    private static final double PATIENCE_MS = 15_000;
+    private static final List<String> FLAGS = List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
+            "--disable-background-networking", "--disable-component-update", "--disable-sync");
+
+    private final Playwright playwright = Playwright.create();
+    private final com.microsoft.playwright.Browser chromium = playwright.chromium()
+            .launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(FLAGS));
+    private final String address;
+    private final List<String> complaints = new ArrayList<>();
+    private final List<String> expected = new ArrayList<>();
+
+    public Browser(String address) {
+        this.address = address;
+    }
+
+    /** This part of a complaint belongs to what the test does, say a page that does not exist. */
+    public Browser expecting(String complaint) {
+        expected.add(complaint);
+        return this;
+    }
+
+    /** A new visitor with nothing remembered. */
+    public Page visitor(int width, int height, ColorScheme scheme) {
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setBaseURL(address)
+                .setViewportSize(width, height).setColorScheme(scheme).setLocale("en-GB").setTimezoneId("Europe/London"));
+        context.setDefaultTimeout(PATIENCE_MS);
+        Page page = context.newPage();
+        page.onConsoleMessage(m -> {
+            if (m.type().equals("error") && expected.stream().noneMatch(m.text()::contains)) {
+                complaints.add(m.text() + " at " + page.url());
+            }
+        });
+        page.onPageError(e -> complaints.add(e + " at " + page.url()));
+        return page;
+    }
+
+    public Page visitor(int width, int height) {
+        return visitor(width, height, ColorScheme.LIGHT);
+    }
+
+    /** A trainer of the demo, at the desk. */
+    public Page trainer(int width, int height, ColorScheme scheme) {
+        Page page = visitor(width, height, scheme);
+        page.navigate("/login");
+        page.fill("[name=username]", AppTest.IMRE);
+        page.fill("[name=password]", "hollow-lane");
+        page.click("text=Sign in >> nth=-1");
+        page.waitForURL("**/");
+        return page;
+    }
+
+    /** Nothing may be wider than the window: a phone would have to scroll sideways. */
+    public static void fits(Page page) {
+        Object over = page.evaluate("""
+                () => [...document.querySelectorAll('body *')].filter(e => e.getBoundingClientRect().right > innerWidth + 1
+                  && !e.closest('.scroll, .index, .sr, svg')).map(e => e.tagName + '.' + e.className).slice(0, 5).join(' ')""");
+        Object scrolls = page.evaluate("() => document.documentElement.scrollWidth > innerWidth");
+        assertThat(scrolls).as("wider than the window: %s at %s", over, page.url()).isEqualTo(false);
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+        assertThat(complaints).as("what the browser complained of").isEmpty();
+    }
+}
