@@ -1,0 +1,52 @@
+package cahier.app.story;
+
+import cahier.app.judge.Judgements;
+import cahier.app.support.AppTest;
+import cahier.app.support.Browser;
+import cahier.core.decide.Decision;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** Takes the pictures of docs/screenshots from the demo data; runs only when asked: ./cahier pictures. */
+@Tag("pictures")
+class PicturesTest extends AppTest {
+
+    private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+    private static final String PIM = "/o/demo-pim-4Zr8wQ2hVt6KxNq1Lb9sYc3d";
+
+    @Autowired
+    private Judgements judgements;
+
+    @Test
+    void everyMainView() {
+        var split = asImre(() -> judgements.allOpen(imre().practice()).values().stream()
+                .filter(d -> d.suggested() == Decision.SPLIT).findFirst().orElseThrow());
+        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+            Page trainer = browser.trainer(1280, 800, ColorScheme.LIGHT);
+            take(trainer, "/", "desk");
+            take(trainer, "/households/" + split.householdId(), "household");
+            take(trainer, "/tracks/" + split.trackId(), "track");
+            take(trainer, "/tracks/" + split.trackId() + "/split", "step");
+            Page night = browser.trainer(1280, 800, ColorScheme.DARK);
+            take(night, "/households/" + split.householdId(), "household-night");
+            Page owner = browser.visitor(390, 844);
+            take(owner, PIM, "owner-today");
+            owner.locator(".it h2 a").nth(1).click();
+            owner.waitForSelector("body[data-ready]");
+            for (String outcome : new String[] {"CLEAN", "CLEAN", "HELPED", "CLEAN", "MISSED"}) {
+                owner.click("[data-outcome=" + outcome + "]");
+            }
+            owner.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("owner-practice.png")));
+        }
+    }
+
+    private static void take(Page page, String path, String name) {
+        page.navigate(path);
+        page.waitForFunction("() => document.fonts.ready.then(() => true)");
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}
