@@ -15,6 +15,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
+import cahier.app.support.Postgres;
 import cahier.core.decide.TrackKind;
 import java.util.List;
 import java.util.Map;
@@ -25,22 +26,17 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Owner data is private: another practice gets the page for what does not exist, whatever it asks for. */
 class PrivacyTest extends AppTest {
 
-    private static TrainerUser neighbour;
+    private TrainerUser neighbour;
     private Home home;
     private long sheet;
     private long decision;
 
-    @Autowired
-    private AccountMapper mapper;
-    @Autowired
-    private PasswordEncoder passwords;
     @Autowired
     private PlatformTransactionManager transactions;
     @Autowired
@@ -50,18 +46,10 @@ class PrivacyTest extends AppTest {
 
     @BeforeEach
     void twoPractices() throws Exception {
-        if (neighbour == null) {
-            neighbour = new TransactionTemplate(transactions).execute(t -> {
-                PracticeId id = mapper.nextPractice();
-                mapper.announcePractice(id);
-                mapper.insertPractice(id, "Marl Road Lessons", "Europe/London");
-                mapper.insertTrainer(id, "Edda Brandt", "edda@marlroad.example", passwords.encode("a-long-password"));
-                return (TrainerUser) accounts.loadUserByUsername("edda@marlroad.example");
-            });
-        }
-        home = homes.make(imre(), TrackKind.SKILL, 2);
+        neighbour = practices.trainerOf("Fallow Field Dogs", "Ines Marchetti", "ines@fallowfield.example");
+        home = homes.make(edda(), TrackKind.SKILL, 2);
         home.practise("ccccc");
-        sheet = asImre(() -> homeworks.latest(imre().practice(), home.id).orElseThrow().id());
+        sheet = asEdda(() -> homeworks.latest(edda().practice(), home.id).orElseThrow().id());
         decision = home.suggestion().id();
     }
 
@@ -76,7 +64,7 @@ class PrivacyTest extends AppTest {
         "/households/{household}/tracks/new", "/tracks/{track}", "/tracks/{track}/edit", "/tracks/{track}/overrule", "/tracks/{track}/split",
         "/tracks/{track}/steps/new", "/steps/{step}", "/sheets/{sheet}"})
     void theNeighbourOpensNothing(String path) throws Exception {
-        mvc.perform(get(filled(path)).with(user(imre()))).andExpect(status().is2xxSuccessful());
+        mvc.perform(get(filled(path)).with(user(edda()))).andExpect(status().is2xxSuccessful());
         mvc.perform(get(filled(path)).with(user(neighbour))).andExpect(status().isNotFound());
     }
 
@@ -118,11 +106,19 @@ class PrivacyTest extends AppTest {
     }
 
     @Test
+    void aRoleThatRowSecurityDoesNotBindIsRefusedAtTheStart() {
+        new RowSecurity(new JdbcTemplate(dataSource)).afterPropertiesSet();
+        JdbcTemplate superuser = new JdbcTemplate(Postgres.superuserOf(Postgres.freshDatabase()));
+        assertThatThrownBy(() -> new RowSecurity(superuser).afterPropertiesSet())
+                .hasMessageStartingWith("CAHIER_DB_USER must be a role without superuser and bypassrls, was postgres");
+    }
+
+    @Test
     void repsAndIssuedHomeworkCannotBeChangedEvenBySql() {
         JdbcTemplate jdbc = new JdbcTemplate(dataSource);
         Map<String, String> refused = Map.of("update rep set outcome = 'CLEAN'", "rep rows are only ever added",
                 "delete from homework_item", "homework_item rows are only ever added");
-        refused.forEach((sql, why) -> assertThatThrownBy(() -> asImre(() -> new TransactionTemplate(transactions).execute(t -> jdbc.update(sql))))
+        refused.forEach((sql, why) -> assertThatThrownBy(() -> asEdda(() -> new TransactionTemplate(transactions).execute(t -> jdbc.update(sql))))
                 .hasStackTraceContaining(why));
     }
 
@@ -135,7 +131,7 @@ class PrivacyTest extends AppTest {
 
     @Test
     void aFormFromAForeignPageIsRefused() throws Exception {
-        mvc.perform(post(filled("/households/{household}/homework")).with(user(imre()))).andExpect(status().isForbidden());
+        mvc.perform(post(filled("/households/{household}/homework")).with(user(edda()))).andExpect(status().isForbidden());
     }
 
     @Test

@@ -36,7 +36,7 @@ class BookPagesTest extends AppTest {
 
     @BeforeEach
     void makeHome() {
-        home = homes.make(imre(), TrackKind.SKILL, 3);
+        home = homes.make(edda(), TrackKind.SKILL, 3);
     }
 
     private static ResultMatcher says(String text) {
@@ -154,7 +154,7 @@ class BookPagesTest extends AppTest {
 
     @Test
     void onAComfortTrackFewerThanFiveInARowAreRefused() throws Exception {
-        Home comfort = homes.make(imre(), TrackKind.COMFORT, 1);
+        Home comfort = homes.make(edda(), TrackKind.COMFORT, 1);
         sendStep("/tracks/" + comfort.track + "/steps", "run", "4").andExpect(says("must be a whole number from 5 to 100, was “4”"));
     }
 

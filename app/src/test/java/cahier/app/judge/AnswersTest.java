@@ -25,7 +25,7 @@ class AnswersTest extends AppTest {
     private Judgements judgements;
 
     private Home skill(int steps) {
-        return homes.make(imre(), TrackKind.SKILL, steps);
+        return homes.make(edda(), TrackKind.SKILL, steps);
     }
 
     private static String says(Decided decided) {
@@ -41,7 +41,7 @@ class AnswersTest extends AppTest {
         assertThat(home.roadmap().number()).isEqualTo(2);
         Decided kept = home.history().stream().filter(Decided::isAnswered).findFirst().orElseThrow();
         assertThat(kept.state()).isEqualTo(Decided.State.ACCEPTED);
-        assertThat(kept.answeredBy()).isEqualTo("Imre");
+        assertThat(kept.answeredBy()).isEqualTo("Edda");
         assertThat(kept.grounds().clean()).isEqualTo(5);
         assertThat(kept.grounds().of()).isEqualTo(6);
         assertThat(kept.grounds().people()).containsExactly(new Grounds.Cell("Dele", 5, 6));
@@ -53,7 +53,7 @@ class AnswersTest extends AppTest {
         home.practise("ccccc");
         Decided open = home.suggestion();
         for (int i = 0; i < 2; i++) {
-            assertThat(asImre(() -> answers.accept(imre(), open.id(), open.version(), now()))).isEqualTo(Answers.Result.DONE);
+            assertThat(asEdda(() -> answers.accept(edda(), open.id(), open.version(), now()))).isEqualTo(Answers.Result.DONE);
         }
         assertThat(home.roadmap().number()).isEqualTo(2);
     }
@@ -65,8 +65,8 @@ class AnswersTest extends AppTest {
         Decided seen = home.suggestion();
         clock.pass(A_DAY);
         home.practise("ccctt");
-        assertThat(asImre(() -> answers.accept(imre(), seen.id(), seen.version(), now()))).isEqualTo(Answers.Result.CHANGED);
-        assertThat(asImre(() -> answers.overrule(imre(), seen.id(), seen.version(), Decision.UP, "No", now()))).isEqualTo(Answers.Result.CHANGED);
+        assertThat(asEdda(() -> answers.accept(edda(), seen.id(), seen.version(), now()))).isEqualTo(Answers.Result.CHANGED);
+        assertThat(asEdda(() -> answers.overrule(edda(), seen.id(), seen.version(), Decision.UP, "No", now()))).isEqualTo(Answers.Result.CHANGED);
         assertThat(home.roadmap().number()).isEqualTo(1);
     }
 
@@ -90,8 +90,8 @@ class AnswersTest extends AppTest {
         home.practise("ccccc");
         home.overrule(Decision.STAY);
         clock.pass(A_DAY);
-        asImre(() -> {
-            judgements.refreshDue(imre().practice(), now());
+        asEdda(() -> {
+            judgements.refreshDue(edda().practice(), now());
             return null;
         });
         assertThat(home.history()).noneMatch(Decided::isOpen);
@@ -105,10 +105,10 @@ class AnswersTest extends AppTest {
         home.practise("ccccc");
         home.accept();
         Decided answered = home.history().stream().filter(Decided::isAnswered).findFirst().orElseThrow();
-        assertThat(asImre(() -> answers.undo(imre(), answered.id(), now()))).isEqualTo(Answers.Result.DONE);
+        assertThat(asEdda(() -> answers.undo(edda(), answered.id(), now()))).isEqualTo(Answers.Result.DONE);
         assertThat(home.roadmap().number()).isEqualTo(1);
         assertThat(says(home.suggestion())).isEqualTo("UP PASSED");
-        assertThat(asImre(() -> answers.undo(imre(), answered.id(), now()))).isEqualTo(Answers.Result.DONE);
+        assertThat(asEdda(() -> answers.undo(edda(), answered.id(), now()))).isEqualTo(Answers.Result.DONE);
     }
 
     @Test
@@ -119,7 +119,7 @@ class AnswersTest extends AppTest {
         home.issue();
         home.practise("cc");
         Decided answered = home.history().stream().filter(Decided::isAnswered).findFirst().orElseThrow();
-        assertThat(asImre(() -> answers.undo(imre(), answered.id(), now()))).isEqualTo(Answers.Result.CHANGED);
+        assertThat(asEdda(() -> answers.undo(edda(), answered.id(), now()))).isEqualTo(Answers.Result.CHANGED);
         assertThat(home.roadmap().number()).isEqualTo(2);
     }
 
@@ -131,7 +131,7 @@ class AnswersTest extends AppTest {
         home.accept();
         assertThat(home.roadmap().track().isDone()).isTrue();
         assertThat(home.roadmap().current()).isEmpty();
-        asImre(() -> answers.undo(imre(), home.history().get(0).id(), now()));
+        asEdda(() -> answers.undo(edda(), home.history().get(0).id(), now()));
         assertThat(home.roadmap().track().isDone()).isFalse();
         assertThat(home.roadmap().number()).isEqualTo(1);
     }
@@ -167,12 +167,12 @@ class AnswersTest extends AppTest {
         home.issue();
         home.practise("cm");
         Decided open = home.suggestion();
-        assertThat(asImre(() -> answers.split(imre(), open.id(), Home.step("Half-way"), "Too big a jump", now()))).isEqualTo(Answers.Result.DONE);
+        assertThat(asEdda(() -> answers.split(edda(), open.id(), Home.step("Half-way"), "Too big a jump", now()))).isEqualTo(Answers.Result.DONE);
         assertThat(home.roadmap().steps()).extracting(s -> s.title()).containsExactly("Step 1", "Half-way", "Step 2", "Step 3");
         assertThat(home.roadmap().current().orElseThrow().title()).isEqualTo("Half-way");
         Visit visit = home.roadmap().visit().orElseThrow();
         assertThat(visit.enteredBy()).isEqualTo("SPLIT");
-        assertThat(asImre(() -> answers.split(imre(), open.id(), Home.step("Again"), "", now()))).isEqualTo(Answers.Result.CHANGED);
+        assertThat(asEdda(() -> answers.split(edda(), open.id(), Home.step("Again"), "", now()))).isEqualTo(Answers.Result.CHANGED);
     }
 
     @Test
@@ -244,8 +244,8 @@ class AnswersTest extends AppTest {
             home.sendReps("{\"reps\":[" + Home.rep(UUID.randomUUID().toString(), sitting, home.stepNow(), "CLEAN", now(), "Dele") + "]}");
         }
         clock.pass(Duration.ofMinutes(29));
-        asImre(() -> {
-            judgements.refreshDue(imre().practice(), now());
+        asEdda(() -> {
+            judgements.refreshDue(edda().practice(), now());
             return null;
         });
         assertThat(home.history()).noneMatch(d -> d.suggested() == Decision.UP);
@@ -255,7 +255,7 @@ class AnswersTest extends AppTest {
 
     @Test
     void onAComfortTrackOneTooMuchOnTheFirstStepIsACall() throws Exception {
-        Home home = homes.make(imre(), TrackKind.COMFORT, 3);
+        Home home = homes.make(edda(), TrackKind.COMFORT, 3);
         home.practise("cccct");
         assertThat(home.suggestion().suggested()).isEqualTo(Decision.CALL);
         assertThat(home.suggestion().cause()).isEqualTo(Cause.TOO_MUCH);

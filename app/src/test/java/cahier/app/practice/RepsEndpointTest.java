@@ -36,7 +36,7 @@ class RepsEndpointTest extends AppTest {
 
     @BeforeEach
     void makeHome() {
-        home = homes.make(imre(), TrackKind.SKILL, 3);
+        home = homes.make(edda(), TrackKind.SKILL, 3);
     }
 
     private String rep(String id, String outcome, Instant at) {
@@ -52,7 +52,7 @@ class RepsEndpointTest extends AppTest {
     }
 
     private List<KeptRep> stored() {
-        return asImre(() -> log.latestOfTrack(imre().practice(), home.track, 500));
+        return asEdda(() -> log.latestOfTrack(edda().practice(), home.track, 500));
     }
 
     @Test
@@ -118,7 +118,7 @@ class RepsEndpointTest extends AppTest {
 
     @Test
     void anotherHouseholdsStepAndAnotherHouseholdsRepAreNotHere() throws Exception {
-        Home neighbour = homes.make(imre(), TrackKind.SKILL, 1);
+        Home neighbour = homes.make(edda(), TrackKind.SKILL, 1);
         neighbour.sendReps(batch(good())).andExpect(status().isBadRequest()).andExpect(jsonPath("$.error").value(containsString("stepId must be a step")));
         String id = UUID.randomUUID().toString();
         home.sendReps(batch(rep(id, "CLEAN", now())));
@@ -132,8 +132,8 @@ class RepsEndpointTest extends AppTest {
         home.token = "demo-pim-0000000000000000000000000";
         home.sendReps(batch(good())).andExpect(status().isNotFound());
         home.token = mine;
-        asImre(() -> {
-            links.revoke(imre().practice(), home.id, now());
+        asEdda(() -> {
+            links.revoke(edda().practice(), home.id, now());
             return null;
         });
         home.sendReps(batch(good())).andExpect(status().isNotFound());
@@ -156,7 +156,7 @@ class RepsEndpointTest extends AppTest {
         home.post("reps/" + id + "/undo", undo).andExpect(status().isOk());
         home.post("reps/" + id + "/undo", undo).andExpect(status().isOk());
         assertThat(stored()).isEmpty();
-        assertThat(asImre(() -> log.days(imre().practice(), home.id))).allSatisfy(d -> assertThat(d.reps()).isZero());
+        assertThat(asEdda(() -> log.days(edda().practice(), home.id))).allSatisfy(d -> assertThat(d.reps()).isZero());
         home.sendReps(batch(rep(id, "TOO_MUCH", now()))).andExpect(jsonPath("$.known").value(1));
         assertThat(stored()).isEmpty();
     }
@@ -196,7 +196,7 @@ class RepsEndpointTest extends AppTest {
             phone.join();
         }
         assertThat(stored()).hasSize(50);
-        assertThat(asImre(() -> log.days(imre().practice(), home.id)).stream().mapToInt(d -> d.reps()).sum()).isEqualTo(50);
+        assertThat(asEdda(() -> log.days(edda().practice(), home.id)).stream().mapToInt(d -> d.reps()).sum()).isEqualTo(50);
         home.sendReps(body).andExpect(content().json("{\"stored\":0,\"known\":50}"));
     }
 }

@@ -24,11 +24,11 @@ class HomeworkTest extends AppTest {
 
     @BeforeEach
     void makeHome() {
-        home = homes.make(imre(), TrackKind.SKILL, 3);
+        home = homes.make(edda(), TrackKind.SKILL, 3);
     }
 
     private Homework latest() {
-        return asImre(() -> homeworks.latest(imre().practice(), home.id).orElseThrow());
+        return asEdda(() -> homeworks.latest(edda().practice(), home.id).orElseThrow());
     }
 
     private String ownersToday() throws Exception {

@@ -31,12 +31,12 @@ class RestartTest {
             long before = reps();
 
             tap(owner, "CLEAN", "CLEAN", "HELPED");
-            ApplicationProcess.await(() -> reps() == before + 3);
+            await(owner, before + 3);
             assertThat(owner.locator("#waiting")).isHidden();
 
             storedButTheAnswerIsLost(owner);
             tap(owner, "CLEAN");
-            ApplicationProcess.await(() -> reps() == before + 4);
+            await(owner, before + 4);
             application.kill();
             owner.unroute("**/reps");
             tap(owner, "MISSED", "CLEAN");
@@ -46,7 +46,7 @@ class RestartTest {
 
             application.startAgain();
             assertThat(reps()).as("what was acknowledged survived the kill").isEqualTo(before + 4);
-            ApplicationProcess.await(() -> reps() == before + 6);
+            await(owner, before + 6);
             owner.reload();
             owner.waitForSelector("body[data-ready]");
             assertThat(owner.locator("#count")).hasText("6 of 8 done");
@@ -54,6 +54,11 @@ class RestartTest {
             assertThat(Postgres.number(database, "select count(distinct id) from rep")).isEqualTo(reps());
             assertThat(Postgres.number(database, "select sum(clean + helped + missed + too_much) from practice_day")).isEqualTo(reps());
         }
+    }
+
+    /** Waits while the browser goes on: its requests are answered by this thread. */
+    private void await(Page owner, long reps) {
+        owner.waitForCondition(() -> reps() == reps, new Page.WaitForConditionOptions().setTimeout(60_000));
     }
 
     /** The worst moment: the server has stored the batch, the phone never hears of it. */

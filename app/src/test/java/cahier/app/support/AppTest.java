@@ -6,11 +6,13 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import cahier.app.account.AccountService;
+import cahier.app.account.PracticeMaker;
 import cahier.app.account.PracticeScope;
 import cahier.app.account.TrainerUser;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.function.Supplier;
+import org.junit.jupiter.api.AfterEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -24,10 +26,13 @@ import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
-/** The whole application with its demo data on a real database, shared by all tests that extend this: each makes its own household. */
+/**
+ * The whole application with its demo data on a real database, shared by all tests that extend this. Each makes its own household in a
+ * practice of the tests' own (Edda's), so that days that pass there leave the demo (Imre's) as it is.
+ */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "cahier.demo=true")
 @AutoConfigureMockMvc
-@Import({AppTest.Time.class, Home.Maker.class})
+@Import({AppTest.Time.class, Home.Maker.class, PracticeMaker.class})
 public abstract class AppTest {
 
     protected static final String IMRE = "imre@hollowlane.example";
@@ -40,6 +45,8 @@ public abstract class AppTest {
     protected AccountService accounts;
     @Autowired
     protected Home.Maker homes;
+    @Autowired
+    protected PracticeMaker practices;
     @LocalServerPort
     protected int port;
 
@@ -61,6 +68,15 @@ public abstract class AppTest {
         }
     }
 
+    @AfterEach
+    void backToNoon() {
+        clock.reset();
+    }
+
+    protected TrainerUser edda() {
+        return practices.trainerOf("Marl Road Lessons", "Edda Brandt", "edda@marlroad.example");
+    }
+
     protected TrainerUser imre() {
         return (TrainerUser) accounts.loadUserByUsername(IMRE);
     }
@@ -73,13 +89,17 @@ public abstract class AppTest {
         return PracticeScope.within(imre().practice(), work);
     }
 
+    protected <T> T asEdda(Supplier<T> work) {
+        return PracticeScope.within(edda().practice(), work);
+    }
+
     protected ResultActions open(String path) throws Exception {
-        return mvc.perform(get(path).with(user(imre())));
+        return mvc.perform(get(path).with(user(edda())));
     }
 
     /** Sends a form; fields are name, value, name, value. */
     protected ResultActions send(String path, String... fields) throws Exception {
-        return send(imre(), path, fields);
+        return send(edda(), path, fields);
     }
 
     protected ResultActions send(TrainerUser trainer, String path, String... fields) throws Exception {

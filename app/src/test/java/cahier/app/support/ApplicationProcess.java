@@ -54,7 +54,7 @@ public final class ApplicationProcess implements AutoCloseable {
         return "http://127.0.0.1:" + port;
     }
 
-    public static void await(BooleanSupplier done) {
+    private static void await(BooleanSupplier done) {
         Instant until = Instant.now().plus(PATIENCE);
         while (!done.getAsBoolean()) {
             if (Instant.now().isAfter(until)) {

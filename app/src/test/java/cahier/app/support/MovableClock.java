@@ -10,7 +10,12 @@ import java.time.temporal.ChronoUnit;
 /** Runs like any clock, from noon of the day on which the tests run; a test can let days pass. */
 public final class MovableClock extends Clock {
 
-    private volatile Duration offset = Duration.between(Instant.now(), Instant.now().truncatedTo(ChronoUnit.DAYS).plus(12, ChronoUnit.HOURS));
+    private static final Duration TO_NOON = Duration.between(Instant.now(), Instant.now().truncatedTo(ChronoUnit.DAYS).plus(12, ChronoUnit.HOURS));
+    private volatile Duration offset = TO_NOON;
+
+    public void reset() {
+        offset = TO_NOON;
+    }
 
     public void pass(Duration time) {
         offset = offset.plus(time);

@@ -11,6 +11,8 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
+import javax.sql.DataSource;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /** One real PostgreSQL for the whole test run, in a folder of its own on a free port; the launcher starts it and throws it away. */
 public final class Postgres {
@@ -76,6 +78,10 @@ public final class Postgres {
 
     private static Connection superuser(String database) throws SQLException {
         return DriverManager.getConnection(database, "postgres", INSTANCE.password);
+    }
+
+    public static DataSource superuserOf(String database) {
+        return new DriverManagerDataSource(database, "postgres", INSTANCE.password);
     }
 
     public static String user() {

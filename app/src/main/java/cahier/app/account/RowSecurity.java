@@ -1,0 +1,26 @@
+package cahier.app.account;
+
+import org.springframework.beans.factory.InitializingBean;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+
+/** Refuses to start as a database role that row-level security does not bind: one practice could then see another's rows. */
+@Component
+class RowSecurity implements InitializingBean {
+
+    private final JdbcTemplate database;
+
+    RowSecurity(JdbcTemplate database) {
+        this.database = database;
+    }
+
+    @Override
+    public void afterPropertiesSet() {
+        String unbound = database.query("select rolname from pg_roles where rolname = current_user and (rolsuper or rolbypassrls)",
+                row -> row.next() ? row.getString(1) : null);
+        if (unbound != null) {
+            throw new IllegalStateException("CAHIER_DB_USER must be a role without superuser and bypassrls, was " + unbound
+                    + ", for example one made by: create role cahier login password '...'");
+        }
+    }
+}

@@ -1,0 +1,37 @@
+package cahier.app.account;
+
+import org.springframework.boot.test.context.TestComponent;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Makes further practices on the same installation: the tests' own, so that they leave the demo's alone, and its neighbour's. */
+@TestComponent
+public class PracticeMaker {
+
+    private final AccountService accounts;
+    private final AccountMapper mapper;
+    private final PasswordEncoder passwords;
+    private final TransactionTemplate transactions;
+
+    PracticeMaker(AccountService accounts, AccountMapper mapper, PasswordEncoder passwords, PlatformTransactionManager transactions) {
+        this.accounts = accounts;
+        this.mapper = mapper;
+        this.passwords = passwords;
+        this.transactions = new TransactionTemplate(transactions);
+    }
+
+    /** The trainer of a practice of this name, which is made when there is none. */
+    public TrainerUser trainerOf(String practice, String name, String email) {
+        return transactions.execute(t -> {
+            mapper.announceSignIn(email);
+            if (mapper.findTrainer(email).isEmpty()) {
+                PracticeId id = mapper.nextPractice();
+                mapper.announcePractice(id);
+                mapper.insertPractice(id, practice, "Europe/London");
+                mapper.insertTrainer(id, name, email, passwords.encode("a-long-password"));
+            }
+            return (TrainerUser) accounts.loadUserByUsername(email);
+        });
+    }
+}
