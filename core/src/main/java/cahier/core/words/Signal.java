@@ -1,0 +1,6 @@
+package cahier.core.words;
+
+/** How a cue is given. */
+public enum Signal {
+    VOICE, HAND, WHISTLE
+}
