@@ -4,6 +4,7 @@ import cahier.app.account.PracticeId;
 import cahier.app.draw.Drawing;
 import cahier.app.draw.RepStrip;
 import cahier.app.draw.Staircase;
+import cahier.app.gate.Gates;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
@@ -50,8 +51,10 @@ class Books {
     private final Answers answers;
     private final Homeworks homeworks;
     private final OwnerLinks links;
+    private final Gates gates;
 
-    Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links) {
+    Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links,
+          Gates gates) {
         this.households = households;
         this.tracks = tracks;
         this.log = log;
@@ -59,6 +62,7 @@ class Books {
         this.answers = answers;
         this.homeworks = homeworks;
         this.links = links;
+        this.gates = gates;
     }
 
     Book open(PracticeId practice, long id, Instant now) {
@@ -90,7 +94,8 @@ class Books {
         Collections.reverse(last);
         return new TrackRow(roadmap, shown.map(d -> Note.of(d, d.isAnswered() && answers.canUndo(practice, d))), answered,
                 RepStrip.of(sessions(last, facts)), last.size(),
-                staircase(facts, roadmap, days.stream().filter(d -> d.trackId() == track && d.reps() > 0).toList(), now));
+                staircase(facts, roadmap, days.stream().filter(d -> d.trackId() == track && d.reps() > 0).toList(), now),
+                gates.shutting(practice, facts.household().id(), roadmap.track().dogId(), roadmap.track().topic()));
     }
 
     /** An answer is news until reps have been logged on what it led to, or something new asks for one. */

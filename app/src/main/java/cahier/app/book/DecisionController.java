@@ -4,6 +4,7 @@ import cahier.app.account.TrainerUser;
 import cahier.app.draw.Glyph;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
+import cahier.app.method.Methods;
 import cahier.app.judge.SuggestionWords;
 import cahier.app.track.Roadmap;
 import cahier.app.track.StepPlan;
@@ -39,13 +40,15 @@ class DecisionController {
     private final Tracks tracks;
     private final Households households;
     private final Books books;
+    private final Methods methods;
     private final Clock clock;
 
-    DecisionController(Answers answers, Tracks tracks, Households households, Books books, Clock clock) {
+    DecisionController(Answers answers, Tracks tracks, Households households, Books books, Methods methods, Clock clock) {
         this.answers = answers;
         this.tracks = tracks;
         this.households = households;
         this.books = books;
+        this.methods = methods;
         this.clock = clock;
     }
 
@@ -174,6 +177,7 @@ class DecisionController {
         model.addAttribute("row", row);
         model.addAttribute("roadmap", roadmap);
         model.addAttribute("household", households.get(me.practice(), roadmap.track().householdId()));
+        model.addAttribute("method", methods.ofHousehold(me.practice(), roadmap.track().householdId()));
         return row;
     }
 

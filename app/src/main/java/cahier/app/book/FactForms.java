@@ -8,11 +8,13 @@ import cahier.app.household.Word;
 import cahier.app.web.Check;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
+import cahier.core.words.Signal;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
@@ -26,65 +28,106 @@ final class FactForms {
     private FactForms() {
     }
 
-    record PersonForm(long id, int version, @Nullable String name, @Nullable String age, @Nullable String note) {
+    private static @Nullable String ticked(boolean value) {
+        return value ? "on" : null;
+    }
 
-        static final PersonForm EMPTY = new PersonForm(0, 0, "", "", "");
+    record PersonForm(long id, int version, @Nullable String name, @Nullable String age, @Nullable String mayHandle, @Nullable String confident,
+                      @Nullable String pace, @Nullable String note) {
+
+        static final PersonForm EMPTY = new PersonForm(0, 0, "", "", "on", null, "", "");
 
         static PersonForm of(Person p) {
-            return new PersonForm(p.id(), p.version(), p.name(), p.age() == null ? "" : p.age().toString(), p.note());
+            return new PersonForm(p.id(), p.version(), p.name(), p.age() == null ? "" : p.age().toString(), ticked(p.mayHandle()), ticked(p.confident()),
+                    p.paceCm() == null ? "" : p.paceCm() + " cm", p.note());
         }
 
         Person read(Check check) {
             OptionalInt years = check.optionalWhole("age", age, 0, 120);
-            return new Person(id, check.text("name", name, NAME), years.isPresent() ? years.getAsInt() : null,
-                    check.optional("note", note, TEXT), version);
+            OptionalDouble metres = check.measure("pace", pace, Measures::metres);
+            if (metres.isPresent() && (metres.getAsDouble() < 0.2 || metres.getAsDouble() > 1.5)) {
+                check.refuse("pace", "must be from 20 cm to 1.5 m, was “" + pace + "”, for example 75 cm");
+            }
+            return new Person(id, check.text("name", name, NAME), years.isPresent() ? years.getAsInt() : null, mayHandle != null, confident != null,
+                    metres.isPresent() ? (int) Math.round(100 * metres.getAsDouble()) : null, check.optional("note", note, TEXT), version);
         }
     }
 
-    record DogForm(long id, int version, @Nullable String name, @Nullable String looks, @Nullable String born, @Nullable String weight) {
+    /** @param sure the weight the trainer was asked about and has sent again as it was */
+    record DogForm(long id, int version, @Nullable String name, @Nullable String looks, @Nullable String born, @Nullable String weight,
+                   @Nullable String sure) {
 
-        static final DogForm EMPTY = new DogForm(0, 0, "", "", "", "");
+        private static final double POUNDS_IN_A_KILOGRAM = 2.2046;
+        private static final double ALIKE = 0.06;
+        static final DogForm EMPTY = new DogForm(0, 0, "", "", "", "", "");
 
         static DogForm of(Dog d) {
             return new DogForm(d.id(), d.version(), d.name(), d.looks(), d.born() == null ? "" : d.born().toString(),
-                    d.weightG() == null ? "" : Measures.plain(d.weightG() / 1000.0, 2) + " kg");
+                    d.weightG() == null ? "" : Measures.plain(d.weightG() / 1000.0, 2) + " kg", "");
         }
 
-        Dog read(Check check, LocalDate today) {
+        /** @param before what the dog weighed when it was last saved, in grams */
+        Dog read(Check check, LocalDate today, @Nullable Integer before) {
             LocalDate birth = check.date("born", born);
             if (birth != null && (birth.isAfter(today) || birth.isBefore(today.minusYears(30)))) {
                 check.refuse("born", "must be within the last 30 years and not after today, was “" + born + "”");
             }
             OptionalDouble grams = check.measure("weight", weight, Measures::grams);
+            grams.ifPresent(g -> askBack(check, g, before));
             return new Dog(id, check.text("name", name, NAME), check.optional("looks", looks, NAME), birth,
                     grams.isPresent() ? (int) Math.round(grams.getAsDouble()) : null, version);
         }
+
+        /** A bare number may be pounds; so may one that is 2.2 times what the dog weighed. Sent again as it was, it is believed. */
+        private void askBack(Check check, double grams, @Nullable Integer before) {
+            String typed = weight == null ? "" : weight.strip();
+            if (typed.equals(sure)) {
+                return;
+            }
+            String inPounds = Measures.weight(grams / POUNDS_IN_A_KILOGRAM);
+            if (typed.matches("[0-9.,]+")) {
+                check.refuse("weight", "must say its unit: " + typed + " kg, or " + typed + " lb, which is " + inPounds + "?");
+            } else if (before != null && typed.endsWith("kg") && Math.abs(grams / before / POUNDS_IN_A_KILOGRAM - 1) < ALIKE) {
+                check.refuse("weight", "was " + Measures.weight(before) + " before, and " + typed.replace("kg", "lb") + " is " + inPounds
+                        + ". Pounds? Save again if it is " + typed + ".");
+            }
+        }
     }
 
-    record PlaceForm(long id, int version, @Nullable String name, @Nullable String difficulty, @Nullable String note) {
+    record PlaceForm(long id, int version, @Nullable String name, @Nullable String difficulty, @Nullable String surface, @Nullable String passers,
+                     @Nullable String enclosed, @Nullable String noSignal, @Nullable String note) {
 
-        static final PlaceForm EMPTY = new PlaceForm(0, 0, "", "0", "");
+        static final PlaceForm EMPTY = new PlaceForm(0, 0, "", "0", "", "", null, null, "");
 
         static PlaceForm of(Place p) {
-            return new PlaceForm(p.id(), p.version(), p.name(), Integer.toString(p.difficulty()), p.note());
+            return new PlaceForm(p.id(), p.version(), p.name(), Integer.toString(p.difficulty()), p.surface(), p.passers(), ticked(p.enclosed()),
+                    ticked(!p.signal()), p.note());
         }
 
         Place read(Check check) {
             return new Place(id, check.text("name", name, NAME), check.whole("difficulty", difficulty, 0, 5),
+                    check.optional("surface", surface, NAME), check.optional("passers", passers, NAME), enclosed != null, noSignal == null,
                     check.optional("note", note, TEXT), version);
         }
     }
 
-    record WordForm(long id, int version, @Nullable String word, @Nullable String meaning) {
+    record WordForm(long id, int version, @Nullable String word, @Nullable String meaning, @Nullable String dog, @Nullable String signal,
+                    @Nullable String role) {
 
-        static final WordForm EMPTY = new WordForm(0, 0, "", "");
+        static final WordForm EMPTY = new WordForm(0, 0, "", "", "", Signal.VOICE.name(), Word.Role.CUE.name());
 
         static WordForm of(Word w) {
-            return new WordForm(w.id(), w.version(), w.word(), w.meaning());
+            return new WordForm(w.id(), w.version(), w.word(), w.meaning(), w.dogId() == null ? "" : w.dogId().toString(), w.signal().name(), w.role().name());
         }
 
-        Word read(Check check) {
-            return new Word(id, check.text("word", word, 30), check.text("meaning", meaning, TEXT), version);
+        /** @param dogs of the household, one of which may be named */
+        Word read(Check check, List<Dog> dogs) {
+            Long dogId = dogs.stream().map(Dog::id).filter(d -> d.toString().equals(dog)).findFirst().orElse(null);
+            if (dogId == null && dog != null && !dog.isEmpty()) {
+                check.refuse("dog", "must be one of the household's dogs, or every dog");
+            }
+            return new Word(id, check.text("word", word, 30), check.text("meaning", meaning, TEXT), dogId, check.choice("signal", signal, Signal.class),
+                    check.choice("role", role, Word.Role.class), version);
         }
     }
 

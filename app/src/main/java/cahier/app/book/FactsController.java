@@ -6,13 +6,16 @@ import cahier.app.book.FactForms.LessonForm;
 import cahier.app.book.FactForms.PersonForm;
 import cahier.app.book.FactForms.PlaceForm;
 import cahier.app.book.FactForms.WordForm;
+import cahier.app.household.Dog;
 import cahier.app.household.FactKind;
+import cahier.app.household.HomeKind;
 import cahier.app.household.Households;
 import cahier.app.web.Check;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -25,6 +28,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** People, dogs, places, words and lessons: added, edited and removed on a loose leaf over the book. */
@@ -52,7 +56,10 @@ class FactsController {
     String dog(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") DogForm form,
                BindingResult result, Model model) {
         LocalDate today = LocalDate.now(clock.withZone(zone(me, household)));
-        return save(FactKind.DOGS, me, household, result, model, "name", c -> form.read(c, today),
+        Integer before = households.dogs(me.practice(), household).stream().filter(d -> d.id() == form.id()).map(Dog::weightG)
+                .filter(Objects::nonNull).findFirst().orElse(null);
+        model.addAttribute("asked", form.weight());
+        return save(FactKind.DOGS, me, household, result, model, "name", c -> form.read(c, today, before),
                 d -> households.put(me.practice(), household, d));
     }
 
@@ -65,7 +72,8 @@ class FactsController {
     @PostMapping("/words")
     String word(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") WordForm form,
                 BindingResult result, Model model) {
-        return save(FactKind.WORDS, me, household, result, model, "word", form::read, w -> households.put(me.practice(), household, w));
+        return save(FactKind.WORDS, me, household, result, model, "word", c -> form.read(c, households.dogs(me.practice(), household)),
+                w -> households.put(me.practice(), household, w));
     }
 
     @PostMapping("/lessons")
@@ -83,9 +91,16 @@ class FactsController {
         try {
             households.remove(fact, me.practice(), household, id);
         } catch (DataIntegrityViolationException e) {
-            flash.addFlashAttribute("refusal", "This " + fact.getTable() + " stays: tracks or logged reps belong to it.");
+            flash.addFlashAttribute("refusal", "This " + fact.getTable() + " stays: something belongs to it, such as a track, a rep, a word or a red flag.");
         }
         return back(household, fact);
+    }
+
+    /** Fills an empty list of places from the kind of home; a list that has been begun is left alone. */
+    @PostMapping("/places/start")
+    String start(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam HomeKind kind) {
+        households.startPlaces(me.practice(), household, kind);
+        return back(household, FactKind.PLACES);
     }
 
     private ZoneId zone(TrainerUser me, long household) {

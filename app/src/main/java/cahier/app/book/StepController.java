@@ -3,6 +3,7 @@ package cahier.app.book;
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
+import cahier.app.method.Methods;
 import cahier.app.judge.Judgements;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
@@ -30,13 +31,15 @@ class StepController {
     private final Households households;
     private final Judgements judgements;
     private final Answers answers;
+    private final Methods methods;
     private final Clock clock;
 
-    StepController(Tracks tracks, Households households, Judgements judgements, Answers answers, Clock clock) {
+    StepController(Tracks tracks, Households households, Judgements judgements, Answers answers, Methods methods, Clock clock) {
         this.tracks = tracks;
         this.households = households;
         this.judgements = judgements;
         this.answers = answers;
+        this.methods = methods;
         this.clock = clock;
     }
 
@@ -58,6 +61,7 @@ class StepController {
     private String form(TrainerUser me, Roadmap roadmap, Model model) {
         model.addAttribute("roadmap", roadmap);
         model.addAttribute("household", households.get(me.practice(), roadmap.track().householdId()));
+        model.addAttribute("method", methods.ofHousehold(me.practice(), roadmap.track().householdId()));
         return "book/step-form";
     }
 

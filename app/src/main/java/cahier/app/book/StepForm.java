@@ -1,9 +1,11 @@
 package cahier.app.book;
 
+import cahier.app.method.MethodWords;
 import cahier.app.track.StepPlan;
 import cahier.app.web.Check;
 import cahier.app.web.Measures;
 import cahier.core.decide.TrackKind;
+import cahier.core.method.Harm;
 import cahier.core.pass.Run;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +32,8 @@ record StepForm(int version, @Nullable String title, @Nullable String how, @Null
 
     /** @param kind on COMFORT a pass takes at least five in a row (docs/rules.md 3) */
     StepPlan read(Check check, TrackKind kind) {
+        String miss = onMiss == null ? "" : onMiss;
+        Harm.in(miss).ifPresent(h -> check.refuse("onMiss", MethodWords.refusal(h, h.wordIn(miss).orElse(""))));
         int fewest = kind == TrackKind.COMFORT ? Run.COMFORT_LEAST : 1;
         return new StepPlan(check.text("title", title, LINE), check.text("how", how, TEXT), check.optional("place", place, LINE),
                 boxed(check.measure("distance", distance, Measures::metres)), boxed(check.measure("duration", duration, Measures::seconds)),

@@ -1,6 +1,8 @@
 package cahier.app.book;
 
 import cahier.app.account.TrainerUser;
+import cahier.app.baseline.Baseline;
+import cahier.app.baseline.Baselines;
 import cahier.app.household.Dog;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
@@ -14,6 +16,7 @@ import cahier.app.track.Tracks;
 import cahier.app.web.Check;
 import cahier.core.decide.Case;
 import cahier.core.decide.TrackKind;
+import cahier.core.gate.Topic;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -37,23 +40,26 @@ class TrackController {
     private final Judgements judgements;
     private final Books books;
     private final Shelf shelf;
+    private final Baselines baselines;
     private final Clock clock;
 
-    TrackController(Tracks tracks, Households households, Judgements judgements, Books books, Shelf shelf, Clock clock) {
+    TrackController(Tracks tracks, Households households, Judgements judgements, Books books, Shelf shelf, Baselines baselines, Clock clock) {
         this.tracks = tracks;
         this.households = households;
         this.judgements = judgements;
         this.books = books;
         this.shelf = shelf;
+        this.baselines = baselines;
         this.clock = clock;
     }
 
     record TrackForm(int version, @Nullable String template, @Nullable String dog, @Nullable String title, @Nullable String goal,
-                     @Nullable String plan, @Nullable String kind) {
+                     @Nullable String plan, @Nullable String kind, @Nullable String topic) {
 
         Track read(Check check, TrainerUser me, Track before) {
             return new Track(before.id(), me.practice(), before.householdId(), before.dogId(), "", check.text("title", title, 80),
-                    check.optional("goal", goal, 400), check.optional("plan", plan, 400), check.choice("kind", kind, TrackKind.class), 0,
+                    check.optional("goal", goal, 400), check.optional("plan", plan, 400), check.choice("kind", kind, TrackKind.class),
+                    check.choice("topic", topic, Topic.class), 0,
                     Case.STALE_DAYS, null, version);
         }
     }
@@ -62,7 +68,7 @@ class TrackController {
     String blank(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, Model model) {
         List<Dog> dogs = households.dogs(me.practice(), household);
         String dog = dogs.isEmpty() ? "" : Long.toString(dogs.get(0).id());
-        model.addAttribute("form", new TrackForm(0, "", dog, "", "", "", TrackKind.SKILL.name()));
+        model.addAttribute("form", new TrackForm(0, "", dog, "", "", "", TrackKind.SKILL.name(), Topic.EVERYDAY.name()));
         return newTrack(me, household, model);
     }
 
@@ -83,9 +89,9 @@ class TrackController {
             check.refuse("dog", "must be one of the household's dogs");
         }
         Optional<Template> template = shelf.find(form.template() == null ? "" : form.template());
-        TrackForm wanted = template.map(t -> new TrackForm(0, t.id(), form.dog(), t.title(), t.goal(), t.plan(), t.kind().name())).orElse(form);
+        TrackForm wanted = template.map(t -> new TrackForm(0, t.id(), form.dog(), t.title(), t.goal(), t.plan(), t.kind().name(), t.topic().name())).orElse(form);
         Track track = wanted.read(check, me, new Track(0, me.practice(), of.id(), dog.map(Dog::id).orElse(0L), "", "", "", "",
-                TrackKind.SKILL, 0, Case.STALE_DAYS, null, 0));
+                TrackKind.SKILL, Topic.EVERYDAY, 0, Case.STALE_DAYS, null, 0));
         if (result.hasErrors()) {
             return newTrack(me, household, model);
         }
@@ -103,15 +109,26 @@ class TrackController {
         model.addAttribute("row", row);
         model.addAttribute("household", household);
         model.addAttribute("today", now.atZone(household.zone()).toLocalDate());
+        baselines.concerning(row.roadmap()).ifPresent(b -> model.addAttribute("begin", beginning(row, b)));
         model.addAttribute("history", judgements.history(me.practice(), id).stream().filter(d -> !d.isOpen()).map(d -> Note.of(d, false)).toList());
         return "book/track";
+    }
+
+    /** A step is proposed while the dog still stands where the track was made and nothing was practised. */
+    private static Beginning beginning(TrackRow row, Baseline baseline) {
+        Roadmap roadmap = row.roadmap();
+        int start = Baselines.start(roadmap, baseline).orElse(0);
+        boolean fresh = row.reps() == 0 && roadmap.visit().filter(v -> v.enteredBy() == null).isPresent();
+        boolean proposed = fresh && start > roadmap.currentIndex().orElse(0);
+        String now = row.note().map(n -> n.decided().grounds()).filter(g -> g.of() > 0).map(g -> g.clean() + " of the last " + g.of() + " clean.").orElse("");
+        return new Beginning(baseline, proposed, start + 1, roadmap.steps().isEmpty() ? 0 : roadmap.steps().get(start).id(), now);
     }
 
     @GetMapping("/tracks/{id}/edit")
     String edit(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
         Track track = tracks.get(me.practice(), id).track();
         model.addAttribute("track", track);
-        model.addAttribute("form", new TrackForm(track.version(), "", "", track.title(), track.goal(), track.plan(), track.kind().name()));
+        model.addAttribute("form", new TrackForm(track.version(), "", "", track.title(), track.goal(), track.plan(), track.kind().name(), track.topic().name()));
         return "book/track-form";
     }
 

@@ -5,6 +5,8 @@ import cahier.app.judge.Decided;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.Track;
+import cahier.core.gate.RedFlag;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -12,9 +14,11 @@ import java.util.Optional;
  *
  * @param note what stands in the margin; none when nothing has been judged yet
  * @param decision the trainer's last decision while it is news, shown on the page in the trainer's voice
+ * @param shutBy red flags that shut the track; nothing of it is issued meanwhile
  * @param strip the last reps at the current step
  */
-record TrackRow(Roadmap roadmap, Optional<Note> note, Optional<Decided> decision, Drawing strip, int reps, Drawing staircase) {
+record TrackRow(Roadmap roadmap, Optional<Note> note, Optional<Decided> decision, Drawing strip, int reps, Drawing staircase,
+                List<RedFlag> shutBy) {
 
     public Track track() {
         return roadmap.track();

@@ -1,8 +1,14 @@
 package cahier.app.demo;
 
+import cahier.app.household.HomeKind;
+import cahier.app.intake.Equipment;
 import cahier.app.track.StepPlan;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
+import cahier.core.gate.Danger;
+import cahier.core.gate.Mover;
+import cahier.core.gate.RedFlag;
+import cahier.core.gate.Topic;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -12,7 +18,26 @@ import org.jspecify.annotations.Nullable;
 record DemoFile(String practice, String zone, String trainer, String email, String password, long seed, List<House> households) {
 
     record House(String name, String home, String cautions, String token, List<Who> people, List<Pup> dogs, List<Where> places,
-                 List<Said> words, List<Meeting> lessons, List<Way> tracks) {
+                 List<Said> words, List<Meeting> lessons, @Nullable Told intake, List<Way> tracks) {
+    }
+
+    /** What was told on the first visit. */
+    record Told(HomeKind home, String tried, String askedFor, String otherAnimals, int minutes, String leads, List<Equipment> equipment,
+                List<Wished> wishes, List<Cared> care, List<Flagged> flags, List<Danger> onSheet, List<Tested> tests) {
+    }
+
+    record Wished(String words, Topic topic, @Nullable Mover mover) {
+    }
+
+    record Cared(String dog, boolean neutered, String health, String food, int kcal, String motivators, String recallReward, String fears,
+                 String history) {
+    }
+
+    record Flagged(String dog, RedFlag flag, String what) {
+    }
+
+    /** @param tries of a cold test: c clean, h helped, m missed, t too much */
+    record Tested(String dog, String cue, int day, String tries) {
     }
 
     record Who(String name, @Nullable Integer age, String note) {
@@ -42,7 +67,7 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
      * @param stays in order; the last one is where the dog is now
      */
     record Way(String dog, @Nullable String template, @Nullable String title, @Nullable String goal, @Nullable TrackKind kind,
-               @Nullable List<StepPlan> steps, String plan, List<Stay> stays) {
+               @Nullable Topic topic, @Nullable List<StepPlan> steps, String plan, List<Stay> stays) {
     }
 
     /**

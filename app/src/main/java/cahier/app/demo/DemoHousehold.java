@@ -29,6 +29,7 @@ import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Case;
 import cahier.core.decide.Decision;
+import cahier.core.gate.Topic;
 import cahier.core.rep.Outcome;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -54,7 +55,7 @@ class DemoHousehold {
     private static final LocalTime FIRST_VISIT = LocalTime.of(9, 0);
     private static final LocalTime EVENING = LocalTime.of(18, 10);
     private static final LocalTime DECIDED_AT = LocalTime.of(20, 30);
-    private static final Map<Character, Outcome> LETTERS = Map.of('c', Outcome.CLEAN, 'h', Outcome.HELPED, 'm', Outcome.MISSED, 't', Outcome.TOO_MUCH);
+    static final Map<Character, Outcome> LETTERS = Map.of('c', Outcome.CLEAN, 'h', Outcome.HELPED, 'm', Outcome.MISSED, 't', Outcome.TOO_MUCH);
 
     private final Households households;
     private final Tracks tracks;
@@ -64,9 +65,10 @@ class DemoHousehold {
     private final Answers answers;
     private final Homeworks homeworks;
     private final OwnerLinks links;
+    private final DemoIntake intake;
 
     DemoHousehold(Households households, Tracks tracks, Shelf shelf, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks,
-                  OwnerLinks links) {
+                  OwnerLinks links, DemoIntake intake) {
         this.households = households;
         this.tracks = tracks;
         this.shelf = shelf;
@@ -75,6 +77,7 @@ class DemoHousehold {
         this.answers = answers;
         this.homeworks = homeworks;
         this.links = links;
+        this.intake = intake;
     }
 
     @Transactional
@@ -82,13 +85,16 @@ class DemoHousehold {
         PracticeId practice = trainer.practice();
         LocalDate today = now.atZone(zone).toLocalDate();
         long id = households.add(new Household(0, practice, house.name(), house.home(), zone.getId(), house.cautions(), 0));
-        house.people().forEach(p -> households.put(practice, id, new Person(0, p.name(), p.age(), p.note(), 0)));
+        house.people().forEach(p -> households.put(practice, id, new Person(0, p.name(), p.age(), true, false, null, p.note(), 0)));
         house.dogs().forEach(d -> households.put(practice, id, new Dog(0, d.name(), d.looks(), d.born(today), d.weightG(), 0)));
-        house.places().forEach(p -> households.put(practice, id, new Place(0, p.name(), p.difficulty(), p.note(), 0)));
-        house.words().forEach(w -> households.put(practice, id, new Word(0, w.word(), w.meaning(), 0)));
+        house.places().forEach(p -> households.put(practice, id, new Place(0, p.name(), p.difficulty(), "", "", "garden".equals(p.name()), true, p.note(), 0)));
+        house.words().forEach(w -> households.put(practice, id, Word.spoken(w.word(), w.meaning())));
         house.lessons().forEach(l -> households.put(practice,
                 new Lesson(0, id, today.plusDays(l.day()).atTime(l.at()).atZone(zone).toInstant(), l.minutes(), l.plan(), 0)));
         links.keep(practice, id, house.token(), today.minusDays(35).atTime(DECIDED_AT).atZone(zone).toInstant());
+        if (house.intake() != null) {
+            intake.load(trainer, households.facts(practice, id), house.intake(), now);
+        }
         Life life = new Life(trainer, households.facts(practice, id), today, random);
         house.tracks().forEach(life::plan);
         house.lessons().stream().filter(l -> l.day() < 0).forEach(life::issueAfter);
@@ -132,7 +138,8 @@ class DemoHousehold {
             List<StepPlan> steps = template.map(Template::steps).orElseGet(() -> Objects.requireNonNull(way.steps()));
             long track = tracks.add(trainer.practice(), new Track(0, trainer.practice(), facts.household().id(), dog, way.dog(),
                     template.map(Template::title).orElse(way.title()), template.map(Template::goal).orElse(way.goal()), way.plan(),
-                    template.map(Template::kind).orElse(way.kind()), 0, Case.STALE_DAYS, null, 0), steps,
+                    template.map(Template::kind).orElse(way.kind()),
+                    template.map(Template::topic).orElse(way.topic() == null ? Topic.EVERYDAY : way.topic()), 0, Case.STALE_DAYS, null, 0), steps,
                     at(way.stays().get(0).from(), FIRST_VISIT));
             way.stays().forEach(stay -> plan(track, stay));
         }

@@ -17,16 +17,16 @@ interface FactMapper {
     String ONE = OF + "and id = #{id}";
     String SAME = OF + "and id = #{f.id} and version = #{f.version}";
 
-    @Select("select id, name, age, note, version from person" + OF + "order by coalesce(age, 999) desc, id")
+    @Select("select id, name, age, may_handle, confident, pace_cm, note, version from person" + OF + "order by coalesce(age, 999) desc, id")
     List<Person> people(PracticeId practice, long household);
 
     @Select("select id, name, looks, born, weight_g, version from dog" + OF + "order by id")
     List<Dog> dogs(PracticeId practice, long household);
 
-    @Select("select id, name, difficulty, note, version from place" + OF + "order by difficulty, id")
+    @Select("select id, name, difficulty, surface, passers, enclosed, signal, note, version from place" + OF + "order by difficulty, id")
     List<Place> places(PracticeId practice, long household);
 
-    @Select("select id, word, meaning, version from word" + OF + "order by lower(word)")
+    @Select("select id, word, meaning, dog_id, signal, role, version from word" + OF + "order by role <> 'CUE', lower(word), id")
     List<Word> words(PracticeId practice, long household);
 
     @Select("select id, household_id, starts_at, minutes, plan, version from lesson" + OF + "order by starts_at desc")
@@ -44,11 +44,13 @@ interface FactMapper {
     List<Lesson> lessonsBetween(PracticeId practice, Instant start, Instant end);
 
     @Insert("""
-            insert into person (practice_id, household_id, name, age, note)
-            values (#{practice}, #{household}, #{f.name}, #{f.age}, #{f.note})""")
+            insert into person (practice_id, household_id, name, age, may_handle, confident, pace_cm, note)
+            values (#{practice}, #{household}, #{f.name}, #{f.age}, #{f.mayHandle}, #{f.confident}, #{f.paceCm}, #{f.note})""")
     void insertPerson(PracticeId practice, long household, @Param("f") Person person);
 
-    @Update("update person set name = #{f.name}, age = #{f.age}, note = #{f.note}, version = version + 1" + SAME)
+    @Update("""
+            update person set name = #{f.name}, age = #{f.age}, may_handle = #{f.mayHandle}, confident = #{f.confident}, pace_cm = #{f.paceCm},
+                   note = #{f.note}, version = version + 1""" + SAME)
     int updatePerson(PracticeId practice, long household, @Param("f") Person person);
 
     @Insert("""
@@ -60,17 +62,23 @@ interface FactMapper {
     int updateDog(PracticeId practice, long household, @Param("f") Dog dog);
 
     @Insert("""
-            insert into place (practice_id, household_id, name, difficulty, note)
-            values (#{practice}, #{household}, #{f.name}, #{f.difficulty}, #{f.note})""")
+            insert into place (practice_id, household_id, name, difficulty, surface, passers, enclosed, signal, note)
+            values (#{practice}, #{household}, #{f.name}, #{f.difficulty}, #{f.surface}, #{f.passers}, #{f.enclosed}, #{f.signal}, #{f.note})""")
     void insertPlace(PracticeId practice, long household, @Param("f") Place place);
 
-    @Update("update place set name = #{f.name}, difficulty = #{f.difficulty}, note = #{f.note}, version = version + 1" + SAME)
+    @Update("""
+            update place set name = #{f.name}, difficulty = #{f.difficulty}, surface = #{f.surface}, passers = #{f.passers},
+                   enclosed = #{f.enclosed}, signal = #{f.signal}, note = #{f.note}, version = version + 1""" + SAME)
     int updatePlace(PracticeId practice, long household, @Param("f") Place place);
 
-    @Insert("insert into word (practice_id, household_id, word, meaning) values (#{practice}, #{household}, #{f.word}, #{f.meaning})")
+    @Insert("""
+            insert into word (practice_id, household_id, word, meaning, dog_id, signal, role)
+            values (#{practice}, #{household}, #{f.word}, #{f.meaning}, #{f.dogId}, #{f.signal}, #{f.role})""")
     void insertWord(PracticeId practice, long household, @Param("f") Word word);
 
-    @Update("update word set word = #{f.word}, meaning = #{f.meaning}, version = version + 1" + SAME)
+    @Update("""
+            update word set word = #{f.word}, meaning = #{f.meaning}, dog_id = #{f.dogId}, signal = #{f.signal}, role = #{f.role},
+                   version = version + 1""" + SAME)
     int updateWord(PracticeId practice, long household, @Param("f") Word word);
 
     @Insert("""

@@ -1,7 +1,27 @@
 package cahier.app.household;
 
+import cahier.core.words.Clash;
+import cahier.core.words.Clashes;
 import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
-/** Everything about a household that is not a track. */
+/** What every page about a household needs of it. */
 public record Facts(Household household, List<Person> people, List<Dog> dogs, List<Place> places, List<Word> words, List<Lesson> lessons) {
+
+    /** The people who may practise. */
+    public List<Person> handlers() {
+        return people.stream().filter(Person::mayHandle).toList();
+    }
+
+    /** The name of a dog, or "every dog" for none. */
+    public String dogName(@Nullable Long id) {
+        return dogs.stream().filter(d -> id != null && d.id() == id).map(Dog::name).findFirst().orElse("every dog");
+    }
+
+    /** What the dogs cannot tell apart in the words agreed (docs/rules.md 16). */
+    public List<Clash> clashes() {
+        List<String> names = Stream.concat(dogs.stream().map(Dog::name), people.stream().map(Person::name)).toList();
+        return Clashes.among(words.stream().map(Word::toCue).toList(), names);
+    }
 }

@@ -101,6 +101,13 @@ public class Households {
         }
     }
 
+    /** The places such a home usually has, when the household has none yet. */
+    public void startPlaces(PracticeId practice, long household, HomeKind kind) {
+        if (facts.places(practice, get(practice, household).id()).isEmpty()) {
+            kind.places().forEach(p -> facts.insertPlace(practice, household, p));
+        }
+    }
+
     /** Keeps a new word (id 0) or saves an edit. */
     public void put(PracticeId practice, long household, Word word) {
         if (word.id() == 0) {

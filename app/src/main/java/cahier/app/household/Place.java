@@ -1,9 +1,29 @@
 package cahier.app.household;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * Where practice happens.
  *
  * @param difficulty 0 easiest to 5 hardest, as the trainer sees it
+ * @param surface say "tiles"
+ * @param passers who passes, say "lift, neighbours"
+ * @param enclosed whether a dog off lead stays in
+ * @param signal whether a phone has signal there
  */
-public record Place(long id, String name, int difficulty, String note, int version) {
+public record Place(long id, String name, int difficulty, String surface, String passers, boolean enclosed, boolean signal, String note,
+                    int version) {
+
+    /** A place of which only the name and the difficulty are known. */
+    public static Place named(String name, int difficulty) {
+        return new Place(0, name, difficulty, "", "", false, true, "", 0);
+    }
+
+    /** "Difficulty 3, tiles, lift, neighbours, enclosed, no signal." */
+    public String described() {
+        List<String> parts = new ArrayList<>(List.of("Difficulty " + difficulty, surface, passers, enclosed ? "enclosed" : "", signal ? "" : "no signal"));
+        parts.removeIf(String::isEmpty);
+        return String.join(", ", parts) + ".";
+    }
 }

@@ -1,5 +1,38 @@
 package cahier.app.household;
 
-/** A word the household has agreed on, and the one action it stands for. */
-public record Word(long id, String word, String meaning, int version) {
+import cahier.core.words.Cue;
+import cahier.core.words.Signal;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A word, hand or whistle signal the household has agreed on, and the one action it stands for.
+ *
+ * @param dogId for which dog; none for every dog of the household
+ */
+public record Word(long id, String word, String meaning, @Nullable Long dogId, Signal signal, Role role, int version) {
+
+    /** What a signal is for: a cue asks, a marker answers, the release ends. */
+    public enum Role {
+        CUE("cue"), PAID("marker: come and be paid"), GO_ON("marker: well done, go on"), TRY_AGAIN("marker: try again"), RELEASE("release");
+
+        private final String words;
+
+        Role(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** A spoken cue for every dog. */
+    public static Word spoken(String word, String meaning) {
+        return new Word(0, word, meaning, null, Signal.VOICE, Role.CUE, 0);
+    }
+
+    /** As the rules read it. */
+    public Cue toCue() {
+        return new Cue(word, meaning, signal, dogId == null ? "" : dogId.toString());
+    }
 }

@@ -11,20 +11,20 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface HomeworkMapper {
 
-    record Row(long id, long householdId, int number, Instant issuedAt, String issuedBy) {
+    record Row(long id, long householdId, int number, Instant issuedAt, String issuedBy, String firstOfAll) {
     }
 
     record StepOf(long stepId, long trackId) {
     }
 
-    String COLUMNS = "select id, household_id, number, issued_at, issued_by from homework where practice_id = #{practice} ";
+    String COLUMNS = "select id, household_id, number, issued_at, issued_by, first_of_all from homework where practice_id = #{practice} ";
 
     @Select("""
-            insert into homework (practice_id, household_id, number, issued_at, issued_by)
+            insert into homework (practice_id, household_id, number, issued_at, issued_by, first_of_all)
             values (#{practice}, #{household},
                     (select coalesce(max(number), 0) + 1 from homework where practice_id = #{practice} and household_id = #{household}),
-                    #{at}, #{by}) returning id""")
-    long insert(PracticeId practice, long household, Instant at, String by);
+                    #{at}, #{by}, #{firstOfAll}) returning id""")
+    long insert(PracticeId practice, long household, Instant at, String by, String firstOfAll);
 
     @Insert("""
             insert into homework_item (practice_id, household_id, homework_id, position, track_id, step_id, body)

@@ -2,12 +2,15 @@ package cahier.app.sheet;
 
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
+import cahier.app.gate.Gates;
 import cahier.app.household.Households;
+import cahier.app.intake.Intakes;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
+import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -30,23 +33,33 @@ public class Homeworks {
     private final Households households;
     private final Tracks tracks;
     private final Judgements judgements;
+    private final Gates gates;
+    private final Intakes intakes;
     private final ObjectMapper json;
 
-    Homeworks(HomeworkMapper homeworks, Households households, Tracks tracks, Judgements judgements, ObjectMapper json) {
+    Homeworks(HomeworkMapper homeworks, Households households, Tracks tracks, Judgements judgements, Gates gates, Intakes intakes, ObjectMapper json) {
         this.homeworks = homeworks;
         this.households = households;
         this.tracks = tracks;
         this.judgements = judgements;
+        this.gates = gates;
+        this.intakes = intakes;
         this.json = json;
     }
 
-    /** What an issue would put on the sheet now: the current step of each track that has one. */
+    /** What an issue would put on the sheet now: the current step of each track that has one and is not shut by a red flag. */
     public List<SheetItem> next(PracticeId practice, long household) {
         List<SheetItem> items = new ArrayList<>();
         for (Roadmap roadmap : tracks.ofHousehold(practice, household)) {
-            roadmap.current().ifPresent(step -> items.add(item(roadmap, step)));
+            if (!isShut(roadmap.track())) {
+                roadmap.current().ifPresent(step -> items.add(item(roadmap, step)));
+            }
         }
         return items;
+    }
+
+    private boolean isShut(Track track) {
+        return !gates.shutting(track.practiceId(), track.householdId(), track.dogId(), track.topic()).isEmpty();
     }
 
     private static SheetItem item(Roadmap roadmap, Step step) {
@@ -63,7 +76,7 @@ public class Homeworks {
         if (items.isEmpty()) {
             return Optional.empty();
         }
-        long id = homeworks.insert(practice, household, now, trainer.signature());
+        long id = homeworks.insert(practice, household, now, trainer.signature(), String.join("\n", intakes.onSheet(practice, household)));
         for (int i = 0; i < items.size(); i++) {
             homeworks.insertItem(practice, household, id, i, items.get(i).trackId(), items.get(i).stepId(), write(items.get(i)));
         }
@@ -82,7 +95,7 @@ public class Homeworks {
     /** The newest sheets of the practice without their items, newest first. */
     public List<Homework> newest(PracticeId practice) {
         return homeworks.newest(practice).stream()
-                .map(r -> new Homework(r.id(), r.householdId(), r.number(), r.issuedAt(), r.issuedBy(), List.of())).toList();
+                .map(r -> new Homework(r.id(), r.householdId(), r.number(), r.issuedAt(), r.issuedBy(), List.of(), List.of())).toList();
     }
 
     /** Every step this household was ever given to practise, with its track: reps of others are refused. */
@@ -94,9 +107,10 @@ public class Homeworks {
     /** What the owner practises now: while a too-much decision is open, the step below, or nothing on the first step. */
     public List<Assignment> assignments(PracticeId practice, Homework homework) {
         return homework.items().stream().map(item -> {
+            boolean shut = isShut(tracks.get(practice, item.trackId()).track());
             boolean rests = judgements.open(practice, item.trackId()).filter(d -> d.stepId() == item.stepId())
                     .filter(Homeworks::restsTheStep).isPresent();
-            return new Assignment(item, rests);
+            return new Assignment(item, rests, shut);
         }).toList();
     }
 
@@ -108,12 +122,13 @@ public class Homeworks {
      * One track of the sheet as it is to be practised now.
      *
      * @param rests the step of the sheet rests until the trainer has answered
+     * @param shut a red flag has shut the track since the sheet was issued
      */
-    public record Assignment(SheetItem item, boolean rests) {
+    public record Assignment(SheetItem item, boolean rests, boolean shut) {
 
         /** Whether there is a step to practise at all. */
         public boolean isPractised() {
-            return !rests || item.below() != null;
+            return !shut && (!rests || item.below() != null);
         }
 
         public long stepId() {
@@ -131,7 +146,8 @@ public class Homeworks {
 
     private Homework filled(PracticeId practice, HomeworkMapper.Row row) {
         List<SheetItem> items = homeworks.items(practice, row.id()).stream().map(this::read).toList();
-        return new Homework(row.id(), row.householdId(), row.number(), row.issuedAt(), row.issuedBy(), items);
+        return new Homework(row.id(), row.householdId(), row.number(), row.issuedAt(), row.issuedBy(),
+                row.firstOfAll().lines().toList(), items);
     }
 
     private SheetItem read(String body) {

@@ -2,6 +2,7 @@ package cahier.app.shelf;
 
 import cahier.app.track.StepPlan;
 import cahier.core.decide.TrackKind;
+import cahier.core.gate.Topic;
 import java.util.List;
 
 /**
@@ -9,9 +10,10 @@ import java.util.List;
  *
  * @param id its file name, in addresses
  * @param goal what the finished skill looks like
+ * @param topic what it is about, which a red flag may shut
  * @param plan a sentence to start the trainer's own from
  */
-public record Template(String id, String title, String goal, String plan, TrackKind kind, List<StepPlan> steps) {
+public record Template(String id, String title, String goal, String plan, TrackKind kind, Topic topic, List<StepPlan> steps) {
 
     public Template {
         if (steps.isEmpty()) {

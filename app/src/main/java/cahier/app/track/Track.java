@@ -2,6 +2,7 @@ package cahier.app.track;
 
 import cahier.app.account.PracticeId;
 import cahier.core.decide.TrackKind;
+import cahier.core.gate.Topic;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -12,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param doneAt when its goal was reached, if it was
  */
 public record Track(long id, PracticeId practiceId, long householdId, long dogId, String dogName, String title, String goal, String plan,
-                    TrackKind kind, int position, int staleDays, @Nullable Instant doneAt, int version) {
+                    TrackKind kind, Topic topic, int position, int staleDays, @Nullable Instant doneAt, int version) {
 
     public boolean isDone() {
         return doneAt != null;

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 interface TrackMapper {
 
     String COLUMNS = """
-            select t.id, t.practice_id, t.household_id, t.dog_id, d.name as dog_name, t.title, t.goal, t.plan, t.kind, t.position,
+            select t.id, t.practice_id, t.household_id, t.dog_id, d.name as dog_name, t.title, t.goal, t.plan, t.kind, t.topic, t.position,
                    t.stale_days, t.done_at, t.version
             from track t join dog d on d.id = t.dog_id
             where t.practice_id = #{practice}\s""";
@@ -30,15 +30,15 @@ interface TrackMapper {
     Optional<Long> lock(PracticeId practice, long id);
 
     @Select("""
-            insert into track (practice_id, household_id, dog_id, title, goal, plan, kind, position, stale_days)
-            values (#{practice}, #{t.householdId}, #{t.dogId}, #{t.title}, #{t.goal}, #{t.plan}, #{t.kind},
+            insert into track (practice_id, household_id, dog_id, title, goal, plan, kind, topic, position, stale_days)
+            values (#{practice}, #{t.householdId}, #{t.dogId}, #{t.title}, #{t.goal}, #{t.plan}, #{t.kind}, #{t.topic},
                     (select coalesce(max(position), 0) + 1 from track where practice_id = #{practice} and household_id = #{t.householdId}),
                     #{t.staleDays})
             returning id""")
     long insert(PracticeId practice, @Param("t") Track track);
 
     @Update("""
-            update track set title = #{t.title}, goal = #{t.goal}, plan = #{t.plan}, kind = #{t.kind}, version = version + 1
+            update track set title = #{t.title}, goal = #{t.goal}, plan = #{t.plan}, kind = #{t.kind}, topic = #{t.topic}, version = version + 1
             where practice_id = #{practice} and id = #{t.id} and version = #{t.version}""")
     int update(PracticeId practice, @Param("t") Track track);
 

@@ -75,7 +75,8 @@ public class Tracks {
                     new StaleEdit.Difference("Title", saved.title(), edited.title()),
                     new StaleEdit.Difference("Goal", saved.goal(), edited.goal()),
                     new StaleEdit.Difference("Plan", saved.plan(), edited.plan()),
-                    new StaleEdit.Difference("Kind", saved.kind().name(), edited.kind().name())));
+                    new StaleEdit.Difference("Kind", saved.kind().name(), edited.kind().name()),
+                    new StaleEdit.Difference("About", saved.topic().name(), edited.topic().name())));
         }
     }
 

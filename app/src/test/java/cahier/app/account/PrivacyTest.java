@@ -12,11 +12,13 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import cahier.app.gate.Gates;
 import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.app.support.Postgres;
 import cahier.core.decide.TrackKind;
+import cahier.core.gate.RedFlag;
 import java.util.List;
 import java.util.Map;
 import javax.sql.DataSource;
@@ -36,11 +38,14 @@ class PrivacyTest extends AppTest {
     private Home home;
     private long sheet;
     private long decision;
+    private long flag;
 
     @Autowired
     private PlatformTransactionManager transactions;
     @Autowired
     private Homeworks homeworks;
+    @Autowired
+    private Gates gates;
     @Autowired
     private DataSource dataSource;
 
@@ -51,16 +56,21 @@ class PrivacyTest extends AppTest {
         home.practise("ccccc");
         sheet = asEdda(() -> homeworks.latest(edda().practice(), home.id).orElseThrow().id());
         decision = home.suggestion().id();
+        flag = asEdda(() -> {
+            gates.raise(edda(), home.id, home.facts().dogs().get(0).id(), RedFlag.PAIN, "Limps", now());
+            return gates.ofHousehold(edda().practice(), home.id).get(0).id();
+        });
     }
 
     private String filled(String path) {
         return path.replace("{household}", Long.toString(home.id)).replace("{track}", Long.toString(home.track))
                 .replace("{step}", Long.toString(home.stepNow())).replace("{sheet}", Long.toString(sheet))
-                .replace("{decision}", Long.toString(decision));
+                .replace("{decision}", Long.toString(decision)).replace("{flag}", Long.toString(flag));
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/households/{household}", "/households/{household}?facts=people", "/households/{household}/edit",
+    @ValueSource(strings = {"/households/{household}", "/households/{household}?facts=people", "/households/{household}/edit", "/households/{household}/intake",
+        "/households/{household}/flags/new", "/households/{household}/method", "/households/{household}/baselines", "/flags/{flag}", "/flags/{flag}/letter",
         "/households/{household}/tracks/new", "/tracks/{track}", "/tracks/{track}/edit", "/tracks/{track}/overrule", "/tracks/{track}/split",
         "/tracks/{track}/steps/new", "/steps/{step}", "/sheets/{sheet}"})
     void theNeighbourOpensNothing(String path) throws Exception {
@@ -71,6 +81,9 @@ class PrivacyTest extends AppTest {
     @ParameterizedTest
     @ValueSource(strings = {"/households/{household}", "/households/{household}/people", "/households/{household}/dogs",
         "/households/{household}/places", "/households/{household}/words", "/households/{household}/lessons",
+        "/households/{household}/intake/wishes", "/households/{household}/intake/home", "/households/{household}/intake/dogs/1",
+        "/households/{household}/intake/dangers/FENCE?state=done", "/households/{household}/flags", "/flags/{flag}/clear", "/flags/{flag}/withdraw",
+        "/households/{household}/method", "/households/{household}/baselines", "/households/{household}/places/start?kind=FLAT",
         "/households/{household}/tracks", "/households/{household}/homework", "/households/{household}/link", "/households/{household}/link/revoke",
         "/tracks/{track}", "/tracks/{track}/steps", "/tracks/{track}/overrule", "/tracks/{track}/split?decision={decision}", "/tracks/{track}/dog-on/{step}",
         "/steps/{step}", "/steps/{step}/move?by=1", "/steps/{step}/remove", "/steps/{step}/restore",

@@ -100,7 +100,7 @@ class BookPagesTest extends AppTest {
     @Test
     void aFactThatOthersHangOnStays() throws Exception {
         long dog = home.facts().dogs().get(0).id();
-        send(book() + "/dogs/" + dog + "/remove").andExpect(flash().attribute("refusal", "This dog stays: tracks or logged reps belong to it."));
+        send(book() + "/dogs/" + dog + "/remove").andExpect(flash().attribute("refusal", "This dog stays: something belongs to it, such as a track, a rep, a word or a red flag."));
         long hall = home.facts().places().stream().filter(p -> p.name().equals("hall")).findFirst().orElseThrow().id();
         send(book() + "/places/" + hall + "/remove").andExpect(flash().attributeCount(0));
         assertThat(home.facts().dogs()).hasSize(1);
@@ -111,7 +111,7 @@ class BookPagesTest extends AppTest {
     void aTrackFromTheShelfComesWithItsStepsAndOneFromNothingWithNone() throws Exception {
         String dog = Long.toString(home.facts().dogs().get(0).id());
         send(book() + "/tracks", "version", "0", "dog", dog, "template", "recall").andExpect(status().is3xxRedirection());
-        send(book() + "/tracks", "version", "0", "dog", dog, "template", "", "title", "Fetch", "kind", "SKILL").andExpect(status().is3xxRedirection());
+        send(book() + "/tracks", "version", "0", "dog", dog, "template", "", "title", "Fetch", "kind", "SKILL", "topic", "BODY").andExpect(status().is3xxRedirection());
         send(book() + "/tracks", "version", "0", "dog", dog, "template", "", "title", "", "kind", "SKILL").andExpect(says("must not be empty"));
         send(book() + "/tracks", "version", "0", "dog", "0", "template", "recall").andExpect(says("must be one of the household"));
         open(book()).andExpect(content().string(stringContainsInOrder("Leave it", "Recall", "Fetch", "No step yet.")));

@@ -21,6 +21,7 @@ import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
+import cahier.core.gate.Topic;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -83,15 +84,15 @@ public final class Home {
         public Home make(TrainerUser trainer, TrackKind kind, int steps) {
             return PracticeScope.within(trainer.practice(), () -> {
                 long id = households.add(new Household(0, trainer.practice(), "Test home " + ++made, "flat", "Europe/London", "", 0));
-                List.of("Dele", "Marit").forEach(n -> households.put(trainer.practice(), id, new Person(0, n, null, "", 0)));
+                List.of("Dele", "Marit").forEach(n -> households.put(trainer.practice(), id, Person.named(n)));
                 households.put(trainer.practice(), id, new Dog(0, "Pim", "terrier cross", null, 8400, 0));
-                List.of("kitchen", "hall").forEach(n -> households.put(trainer.practice(), id, new Place(0, n, 0, "", 0)));
+                List.of("kitchen", "hall").forEach(n -> households.put(trainer.practice(), id, Place.named(n, 0)));
                 long dog = households.dogs(trainer.practice(), id).get(0).id();
                 List<StepPlan> plans = new ArrayList<>();
                 for (int i = 1; i <= steps; i++) {
                     plans.add(step("Step " + i));
                 }
-                long track = tracks.add(trainer.practice(), new Track(0, trainer.practice(), id, dog, "Pim", "Leave it", "", "", kind, 0, 7, null, 0),
+                long track = tracks.add(trainer.practice(), new Track(0, trainer.practice(), id, dog, "Pim", "Leave it", "", "", kind, Topic.EVERYDAY, 0, 7, null, 0),
                         plans, clock.instant());
                 homeworks.issue(trainer, id, clock.instant());
                 return new Home(this, trainer, id, track, links.replace(trainer.practice(), id, clock.instant()));

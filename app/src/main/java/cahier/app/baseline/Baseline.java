@@ -1,0 +1,95 @@
+package cahier.app.baseline;
+
+import cahier.app.track.StepPlan;
+import cahier.app.track.Track;
+import cahier.app.web.Measures;
+import cahier.core.baseline.FoodTest;
+import cahier.core.baseline.Measured;
+import cahier.core.gate.Topic;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One baseline of a dog.
+ *
+ * @param about the cue, the trigger, the arrangement or the place
+ * @param closedAt when it was complete; none while it is being taken
+ */
+public record Baseline(long id, long householdId, long dogId, Kind kind, String about, Findings findings, Instant begunAt, @Nullable Instant closedAt,
+                       String takenBy) {
+
+    public boolean isOpen() {
+        return closedAt == null;
+    }
+
+    /** Whether this sign is going on in a watch. */
+    public boolean isOn(Findings.Sign sign) {
+        return findings.spellsOrNone().stream().anyMatch(s -> s.sign() == sign && s.to() == null);
+    }
+
+    /** As the rules read it; empty for a baseline that cannot say where to start, or is still being taken. */
+    public Optional<Measured> measured() {
+        if (isOpen()) {
+            return Optional.empty();
+        }
+        return switch (kind) {
+            case COLD_TEST -> Optional.of(new Measured.ColdTest((int) findings.clean(), findings.triesOrNone().size()));
+            case DISTANCE -> Optional.ofNullable(findings.metres()).map(Measured.Distance::new);
+            case WATCH -> Optional.ofNullable(findings.watchedSeconds()).map(seconds -> new Measured.Quiet(
+                    findings.spellsOrNone().stream().mapToInt(Findings.Spell::from).min().orElse(seconds)));
+            case FOOD, ZONES, LIES -> Optional.empty();
+        };
+    }
+
+    /** Whether it says something about this track of the same dog. */
+    public boolean concerns(Track track, List<StepPlan> steps) {
+        if (track.dogId() != dogId) {
+            return false;
+        }
+        String cue = about.toLowerCase(Locale.ROOT);
+        return switch (kind) {
+            case COLD_TEST -> track.title().toLowerCase(Locale.ROOT).contains(cue) || steps.stream().anyMatch(s -> s.word().equalsIgnoreCase(about));
+            case DISTANCE -> Trigger.valueOf(about).topic() == track.topic();
+            case WATCH -> track.topic() == Topic.ALONE;
+            case ZONES -> track.topic() == Topic.HANDLING;
+            case FOOD, LIES -> false;
+        };
+    }
+
+    /** "9 of 10 clean": what it found, in words. */
+    public String result() {
+        return switch (kind) {
+            case COLD_TEST -> findings.clean() + " of " + findings.triesOrNone().size() + " clean";
+            case DISTANCE -> findings.metres() == null ? "" : Measures.distance(findings.metres());
+            case FOOD -> food();
+            case ZONES -> findings.zones() == null ? "" : findings.zones().entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed()
+                    .thenComparing(Map.Entry.comparingByKey())).map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining(", "));
+            case LIES -> about;
+            case WATCH -> watch();
+        };
+    }
+
+    private String food() {
+        FoodTest test = new FoodTest(Boolean.TRUE.equals(findings.fromTrainer()), Optional.ofNullable(findings.fromOwner()));
+        return switch (test.reading()) {
+            case AT_EASE -> "Took it from you: at ease";
+            case UNEASY_WITH_TRAINER -> "Took it from the owner only: uneasy with you";
+            case UNEASY_HERE -> "Refused both: uneasy here, or fed, or ill. Ask. Work on nothing else first";
+        };
+    }
+
+    private String watch() {
+        if (findings.watchedSeconds() == null) {
+            return "";
+        }
+        String whole = " in " + Measures.duration(findings.watchedSeconds());
+        return findings.spellsOrNone().stream().mapToInt(Findings.Spell::from).min().stream()
+                .mapToObj(first -> "First sign after " + Measures.duration(first) + ", " + findings.spellsOrNone().size() + " spells" + whole)
+                .findFirst().orElse("No sign" + whole);
+    }
+}

@@ -1,0 +1,169 @@
+package cahier.app.baseline;
+
+import cahier.app.account.PracticeId;
+import cahier.app.account.TrainerUser;
+import cahier.app.household.Households;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Step;
+import cahier.app.web.NotFound;
+import cahier.core.baseline.Measured;
+import cahier.core.baseline.StartingStep;
+import cahier.core.rep.Outcome;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes baselines, tap by tap, and holds them against tracks. */
+@Service
+@Transactional
+public class Baselines {
+
+    private static final int FULL_WATCH_SECONDS = 15 * 60;
+
+    private final BaselineMapper baselines;
+    private final Households households;
+    private final ObjectMapper json;
+
+    Baselines(BaselineMapper baselines, Households households, ObjectMapper json) {
+        this.baselines = baselines;
+        this.households = households;
+        this.json = json;
+    }
+
+    /** Newest first. */
+    public List<Baseline> ofHousehold(PracticeId practice, long household) {
+        households.get(practice, household);
+        return baselines.ofHousehold(practice, household).stream().map(this::read).toList();
+    }
+
+    /** Begins one that is taken tap by tap. */
+    public void begin(TrainerUser trainer, long household, long dog, Kind kind, String about, Instant now) {
+        insert(trainer, household, dog, kind, about, Findings.NONE, now, null);
+    }
+
+    /** Keeps one that is known at once. */
+    public void keep(TrainerUser trainer, long household, long dog, Kind kind, String about, Findings findings, Instant now) {
+        insert(trainer, household, dog, kind, about, findings, now, now);
+    }
+
+    private void insert(TrainerUser trainer, long household, long dog, Kind kind, String about, Findings findings, Instant now, @Nullable Instant closed) {
+        if (households.dogs(trainer.practice(), households.get(trainer.practice(), household).id()).stream().noneMatch(d -> d.id() == dog)) {
+            throw new NotFound("dog " + dog);
+        }
+        baselines.insert(trainer.practice(), household, dog, kind, about, write(findings), now, closed, trainer.signature());
+    }
+
+    /** One try of a cold test; the tenth closes it. */
+    public Baseline tried(PracticeId practice, long id, Outcome outcome, Instant now) {
+        Baseline open = held(practice, id);
+        List<Outcome> tries = new ArrayList<>(open.findings().triesOrNone());
+        if (open.isOpen() && tries.size() < Measured.ColdTest.TRIES) {
+            tries.add(outcome);
+            update(practice, id, Findings.tries(tries), tries.size() == Measured.ColdTest.TRIES ? now : null);
+        }
+        return open;
+    }
+
+    /** Takes the last try of an open test back. */
+    public Baseline untried(PracticeId practice, long id) {
+        Baseline open = held(practice, id);
+        List<Outcome> tries = open.findings().triesOrNone();
+        if (open.isOpen() && !tries.isEmpty()) {
+            update(practice, id, Findings.tries(tries.subList(0, tries.size() - 1)), null);
+        }
+        return open;
+    }
+
+    /** A sign begins, or ends when it was going on. */
+    public Baseline toggled(PracticeId practice, long id, Findings.Sign sign, Instant now) {
+        Baseline open = held(practice, id);
+        if (open.isOpen()) {
+            int second = seconds(open, now);
+            List<Findings.Spell> spells = new ArrayList<>();
+            boolean ended = false;
+            for (Findings.Spell spell : open.findings().spellsOrNone()) {
+                boolean ends = spell.sign() == sign && spell.to() == null;
+                spells.add(ends ? new Findings.Spell(sign, spell.from(), Math.max(second, spell.from() + 1)) : spell);
+                ended |= ends;
+            }
+            if (!ended) {
+                spells.add(new Findings.Spell(sign, second, null));
+            }
+            update(practice, id, Findings.watch(spells, null), null);
+        }
+        return open;
+    }
+
+    /** Ends what is being taken; a cold test that was broken off keeps its tries, one without any is dropped. */
+    public Baseline close(PracticeId practice, long id, Instant now) {
+        Baseline open = held(practice, id);
+        if (!open.isOpen()) {
+            return open;
+        }
+        if (open.kind() == Kind.WATCH) {
+            int seconds = Math.max(1, seconds(open, now));
+            update(practice, id, Findings.watch(open.findings().spellsOrNone().stream()
+                    .map(s -> s.to() == null ? new Findings.Spell(s.sign(), s.from(), seconds) : s).toList(), seconds), now);
+        } else if (open.findings().triesOrNone().isEmpty()) {
+            baselines.drop(practice, id);
+        } else {
+            update(practice, id, open.findings(), now);
+        }
+        return open;
+    }
+
+    /** A watch that nobody ended is over after its 15 minutes. */
+    private static int seconds(Baseline open, Instant now) {
+        return (int) Math.min(FULL_WATCH_SECONDS, Math.max(0, Duration.between(open.begunAt(), now).toSeconds()));
+    }
+
+    /** The newest closed baseline that concerns a track. */
+    public Optional<Baseline> concerning(Roadmap roadmap) {
+        return ofHousehold(roadmap.track().practiceId(), roadmap.track().householdId()).stream().filter(b -> !b.isOpen())
+                .filter(b -> b.concerns(roadmap.track(), roadmap.steps().stream().map(Step::plan).toList())).findFirst();
+    }
+
+    /** 0-based step the track may start on because of a baseline (docs/rules.md 31); empty when there is nothing to hold it against. */
+    public static Optional<Integer> start(Roadmap roadmap, Baseline baseline) {
+        List<StartingStep.Rung> rungs = roadmap.steps().stream().map(s -> new StartingStep.Rung(!s.plan().word().isEmpty(),
+                number(s.plan().distanceM()), number(s.plan().durationS()))).toList();
+        return rungs.isEmpty() ? Optional.empty() : baseline.measured().map(m -> StartingStep.of(rungs, m));
+    }
+
+    private static OptionalDouble number(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    private Baseline held(PracticeId practice, long id) {
+        return baselines.hold(practice, id).map(this::read).orElseThrow(() -> new NotFound("baseline " + id));
+    }
+
+    private void update(PracticeId practice, long id, Findings findings, @Nullable Instant closedAt) {
+        baselines.update(practice, id, write(findings), closedAt);
+    }
+
+    private Baseline read(BaselineMapper.Row row) {
+        try {
+            return new Baseline(row.id(), row.householdId(), row.dogId(), row.kind(), row.about(), json.readValue(row.body(), Findings.class), row.begunAt(),
+                    row.closedAt(), row.takenBy());
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("baseline " + row.id() + " cannot be read", e);
+        }
+    }
+
+    private String write(Findings findings) {
+        try {
+            return json.writeValueAsString(findings);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("findings cannot be written", e);
+        }
+    }
+}

@@ -1,0 +1,58 @@
+package cahier.app.baseline;
+
+import cahier.core.rep.Outcome;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a baseline found; only what its kind asks for is there.
+ *
+ * @param tries of a cold test, in order
+ * @param fromTrainer whether it took the trainer's piece
+ * @param fromOwner whether it took the owner's, asked after a refusal
+ * @param metres working distance
+ * @param zones comfort 0 to 4 by zone
+ * @param spells of distress in a watch, in the order they began
+ * @param watchedSeconds how long was watched, once the watch is over
+ */
+public record Findings(@Nullable List<Outcome> tries, @Nullable Boolean fromTrainer, @Nullable Boolean fromOwner, @Nullable Double metres,
+                       @Nullable Map<String, Integer> zones, @Nullable List<Spell> spells, @Nullable Integer watchedSeconds) {
+
+    /** Nothing yet. */
+    public static final Findings NONE = new Findings(null, null, null, null, null, null, null);
+
+    /**
+     * One spell of distress.
+     *
+     * @param from seconds after the watch began
+     * @param to seconds after it began; none while it goes on
+     */
+    public record Spell(Sign sign, int from, @Nullable Integer to) {
+    }
+
+    /** What is watched for: silence is not calm. */
+    public enum Sign {
+        VOCAL, PACING, CLAWING, DROOLING, OTHER
+    }
+
+    static Findings tries(List<Outcome> tries) {
+        return new Findings(tries, null, null, null, null, null, null);
+    }
+
+    static Findings watch(List<Spell> spells, @Nullable Integer watchedSeconds) {
+        return new Findings(null, null, null, null, null, spells, watchedSeconds);
+    }
+
+    public List<Outcome> triesOrNone() {
+        return tries == null ? List.of() : tries;
+    }
+
+    public List<Spell> spellsOrNone() {
+        return spells == null ? List.of() : spells;
+    }
+
+    public long clean() {
+        return triesOrNone().stream().filter(o -> o == Outcome.CLEAN).count();
+    }
+}

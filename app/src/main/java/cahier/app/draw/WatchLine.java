@@ -1,0 +1,65 @@
+package cahier.app.draw;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/** A watch as a timeline: one line a sign, x seconds, a rule every minute; quiet is the paper that is left. */
+public final class WatchLine {
+
+    private static final double LEFT = 80;
+    private static final double WIDTH = 720;
+    private static final double RIGHT = 8;
+    private static final double ROW = 20;
+    private static final double TOP = 8;
+    private static final double BOTTOM = 20;
+    private static final int FULL_SECONDS = 900;
+    private static final int MINUTE = 60;
+
+    private WatchLine() {
+    }
+
+    /**
+     * A watch.
+     *
+     * @param seconds how long it has gone on
+     */
+    public record Watch(int seconds, List<Mark> marks) {
+    }
+
+    /** One spell of a sign, in seconds after the beginning. */
+    public record Mark(String sign, int from, int to) {
+    }
+
+    public static Drawing of(Watch watch) {
+        List<String> signs = List.copyOf(new TreeSet<>(watch.marks().stream().map(Mark::sign).toList()));
+        double bottom = TOP + Math.max(1, signs.size()) * ROW;
+        double scale = (WIDTH - LEFT - RIGHT) / Math.max(FULL_SECONDS, watch.seconds());
+        Path minutes = new Path();
+        List<Label> labels = new ArrayList<>();
+        for (int minute = 0; minute * MINUTE <= Math.max(FULL_SECONDS, watch.seconds()); minute++) {
+            double x = LEFT + minute * MINUTE * scale;
+            minutes.move(x, TOP).vertical(bottom);
+            if (minute % 5 == 0) {
+                labels.add(new Label(x, bottom + 15, minute + "\u00a0min", "middle", "xlab"));
+            }
+        }
+        Path spells = new Path();
+        for (Mark mark : watch.marks()) {
+            double y = TOP + signs.indexOf(mark.sign()) * ROW + ROW / 2;
+            spells.move(LEFT + mark.from() * scale, y).horizontal(LEFT + Math.max(mark.to(), mark.from() + 1) * scale);
+        }
+        for (int i = 0; i < signs.size(); i++) {
+            labels.add(new Label(0, TOP + i * ROW + ROW / 2 + 4, signs.get(i), "start", "cap"));
+        }
+        Path watched = new Path().move(LEFT, bottom).horizontal(LEFT + watch.seconds() * scale);
+        return new Drawing("watch", WIDTH, bottom + BOTTOM, alt(watch), List.of(new Stroke(minutes.data(), "rule"), new Stroke(spells.data(), "spell"),
+                new Stroke(watched.data(), "ink")), labels);
+    }
+
+    private static String alt(Watch watch) {
+        return watch.marks().isEmpty() ? "No sign in " + watch.seconds() + " s" : watch.marks().stream()
+                .map(m -> m.sign() + " from " + m.from() + " to " + m.to() + " s").collect(Collectors.joining(", ", "Watch: ", ""));
+    }
+}

@@ -1,0 +1,45 @@
+package cahier.app.household;
+
+import java.util.List;
+
+/** The kind of home, from which a first list of places is made; the trainer edits it. */
+public enum HomeKind {
+
+    HOUSE("House", List.of(in("living room", 0, "carpet"), in("kitchen", 0, "tiles"), in("hall", 1, ""), yard("garden", 2, "grass", true),
+            out("front path", 3, "paving", "neighbours"), out("street", 4, "pavement", "people, dogs, cars"), out("park", 5, "grass", "dogs, runners"))),
+    TERRACE("Terrace", List.of(in("living room", 0, ""), in("kitchen", 0, ""), in("hall", 1, ""), yard("yard", 2, "paving", true),
+            out("front door", 3, "", "neighbours, post"), out("pavement", 4, "pavement", "people, dogs, cars"), out("park", 5, "grass", "dogs, runners"))),
+    FLAT("Flat", List.of(in("living room", 0, ""), in("kitchen", 0, ""), in("hall", 1, ""), out("landing", 3, "", "neighbours, lift"),
+            out("entrance", 3, "", "neighbours, post"), out("pavement", 4, "pavement", "people, dogs, cars"), out("park", 5, "grass", "dogs, runners"))),
+    FARM("Farm", List.of(in("kitchen", 0, ""), in("barn", 1, "straw"), yard("orchard", 1, "grass", true), yard("yard", 2, "gravel", false),
+            out("field path", 3, "grass", "livestock"), out("lane", 4, "tarmac", "tractors, walkers")));
+
+    private final String words;
+    private final List<Place> places;
+
+    HomeKind(String words, List<Place> places) {
+        this.words = words;
+        this.places = places;
+    }
+
+    private static Place in(String name, int difficulty, String surface) {
+        return new Place(0, name, difficulty, surface, "", true, true, "", 0);
+    }
+
+    private static Place yard(String name, int difficulty, String surface, boolean enclosed) {
+        return new Place(0, name, difficulty, surface, "", enclosed, true, "", 0);
+    }
+
+    private static Place out(String name, int difficulty, String surface, String passers) {
+        return new Place(0, name, difficulty, surface, passers, false, true, "", 0);
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** From easiest to hardest. */
+    public List<Place> places() {
+        return places;
+    }
+}

@@ -1,0 +1,173 @@
+package cahier.app.story;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import cahier.app.support.AppTest;
+import cahier.app.support.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.Media;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** A first visit from the first call on, for a household with a growl at a child and for one without, on both sizes. */
+class FirstVisitTest extends AppTest {
+
+    @ParameterizedTest(name = "a growl at a child: {3}, trainer at {0} x {1}")
+    @CsvSource({"1280, 800, Corvane, true", "390, 844, Corvane-Lind, true", "1280, 800, Delmar, false"})
+    void fromTheFirstCallToTheEndOfTheFirstVisit(int width, int height, String name, boolean growl) {
+        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+            Page trainer = browser.trainer(width, height, ColorScheme.LIGHT);
+            makeHousehold(trainer, name);
+            askWhatTheyWant(trainer);
+            if (growl) {
+                writeDownTheGrowl(trainer);
+            }
+            seeToTheDangers(trainer, growl);
+            agreeWords(trainer);
+            chooseTheMethod(trainer);
+            testACue(trainer);
+            planAndIssue(trainer, growl);
+        }
+    }
+
+    private static void makeHousehold(Page trainer, String name) {
+        trainer.navigate("/households/new");
+        trainer.getByLabel("Name").fill(name);
+        trainer.getByLabel("Home").fill("flat");
+        trainer.click("main button >> nth=0");
+        slip(trainer, "Add person", "Name", "Ines");
+        slip(trainer, "Add person", "Name", "Pia", "Age, for children", "7");
+        assertThat(trainer.locator(".slip table")).containsText("Pia (7)");
+        tab(trainer, "Dogs");
+        slip(trainer, "Add dog", "Name", "Bracken", "Kind", "setter cross", "Weight", "44");
+        assertThat(trainer.locator(".slip .no")).containsText("must say its unit: 44 kg, or 44 lb, which is 20\u00a0kg (44\u00a0lb)?");
+        slip(trainer, "Add dog", "Weight", "44 lb");
+        assertThat(trainer.locator(".slip table")).containsText("20\u00a0kg");
+        tab(trainer, "Places");
+        trainer.locator(".slip").getByText("Flat", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(trainer.locator(".slip table")).containsText("landing");
+    }
+
+    private static void askWhatTheyWant(Page trainer) {
+        tab(trainer, "Intake");
+        trainer.getByLabel("In their own words").fill("Walk past other dogs without a scene");
+        trainer.getByLabel("About").selectOption("DOGS");
+        trainer.getByLabel("What moves the dog").selectOption("AFRAID");
+        trainer.click("text=Add it");
+        assertThat(trainer.locator("#wishes")).containsText("Walk past other dogs without a scene");
+        trainer.getByLabel("Minutes a day").fill("half an hour");
+        trainer.locator("#home").getByText("Save").click();
+        assertThat(trainer.locator("#home .no")).containsText("was “half an hour”");
+        trainer.getByLabel("Minutes a day").fill("30");
+        trainer.locator("#home").getByText("Long line").click();
+        trainer.locator("#home").getByText("Save").click();
+        assertThat(trainer.getByLabel("Minutes a day")).hasValue("30");
+        trainer.reload();
+        assertThat(trainer.getByLabel("Long line")).isChecked();
+        Browser.fits(trainer);
+    }
+
+    private static void writeDownTheGrowl(Page trainer) {
+        trainer.click("text=Write down a red flag");
+        trainer.click("label:has-text('A growl or snap at a child')");
+        trainer.getByLabel("What was seen").fill("Growled at Pia when she took a ball from his bed, Sunday evening");
+        trainer.click("text=Write it down");
+        assertThat(trainer.locator("#flags .margin")).containsText("Shut for Bracken");
+        trainer.locator("#flags").getByText("Letter").click();
+        assertThat(trainer.locator(".letter")).containsText("To a qualified behaviourist");
+        assertThat(trainer.locator(".letter")).containsText("when she took a ball from his bed");
+        Browser.fits(trainer);
+        trainer.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertThat(trainer.locator(".cover")).isHidden();
+        assertThat(trainer.locator(".margin")).isHidden();
+        trainer.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+        trainer.goBack();
+    }
+
+    private static void seeToTheDangers(Page trainer, boolean growl) {
+        Locator open = trainer.locator("#dangers .margin .note");
+        assertThat(open).hasCount(growl ? 4 : 3);
+        open.filter(new Locator.FilterOptions().setHasText("on a harness")).getByText("Done").click();
+        open.filter(new Locator.FilterOptions().setHasText("An adult in the room")).getByText("Put on the sheet").click();
+        assertThat(trainer.locator("#dangers .page")).containsText("On the sheet, Imre");
+        assertThat(open).hasCount(growl ? 2 : 1);
+    }
+
+    private static void agreeWords(Page trainer) {
+        tab(trainer, "Words");
+        slip(trainer, "Add word", "Word", "leave", "What it stands for", "eyes off it");
+        slip(trainer, "Add word", "Word", "leaf", "What it stands for", "hand target");
+        assertThat(trainer.locator(".clashes")).containsText("“leaf” and “leave” sound alike to a dog.");
+        Browser.fits(trainer);
+        trainer.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Edit leaf")).click();
+        slip(trainer, "Save", "Word", "touch");
+        assertThat(trainer.locator(".clashes")).isHidden();
+        assertThat(trainer.locator(".slip table")).containsText("“touch”");
+        trainer.locator(".slip").getByLabel("marker: come and be paid").check();
+        slip(trainer, "Add word", "Word", "yes", "What it stands for", "come and be paid");
+        assertThat(trainer.locator(".slip table")).containsText("marker: come and be paid");
+    }
+
+    private static void chooseTheMethod(Page trainer) {
+        tab(trainer, "Method");
+        trainer.click("label:has-text('A neutral marker, then reset')");
+        trainer.click("text=Keep the method");
+        assertThat(trainer.locator("main")).containsText("Kept for this household.");
+        Browser.fits(trainer);
+    }
+
+    private static void testACue(Page trainer) {
+        tab(trainer, "Baselines");
+        trainer.click("summary:has-text('Cold test of a cue')");
+        trainer.getByLabel("Cue").fill("leave");
+        trainer.click("text=Begin, 10 tries");
+        for (int i = 1; i <= 10; i++) {
+            trainer.click(".ob." + (i > 8 ? "missed" : "clean"));
+            if (i < 10) {
+                assertThat(trainer.locator(".cells.wide")).hasAttribute("aria-label", i + " of 10 tries");
+            }
+        }
+        assertThat(trainer.locator(".wishes")).containsText("8 of 10 clean");
+        Browser.fits(trainer);
+    }
+
+    private static void planAndIssue(Page trainer, boolean growl) {
+        tab(trainer, "Tracks");
+        addTrack(trainer, "Leave it");
+        if (!growl) {
+            assertThat(trainer.locator(".note").first()).containsText("Start at step 3");
+            trainer.locator(".note").first().getByText("Use").click();
+            assertThat(trainer.locator(".steps .now")).containsText("Floor covered");
+        } else {
+            assertThat(trainer.locator(".note").first()).containsText("Shut");
+        }
+        tab(trainer, "Tracks");
+        addTrack(trainer, "Recall");
+        tab(trainer, "Tracks");
+        trainer.click("text=Issue homework");
+        assertThat(trainer.locator(".ex.first")).containsText("An adult in the room whenever a child is with the dog");
+        assertThat(trainer.locator(".ex h2").filter(new Locator.FilterOptions().setHasText("Recall"))).hasCount(1);
+        assertThat(trainer.locator(".ex h2").filter(new Locator.FilterOptions().setHasText("Leave it"))).hasCount(growl ? 0 : 1);
+    }
+
+    private static void addTrack(Page trainer, String template) {
+        trainer.click("text=Add a track");
+        trainer.click("label:has-text('" + template + "')");
+        trainer.click("text=Add the track");
+    }
+
+    private static void tab(Page trainer, String name) {
+        trainer.locator(".index").getByText(name).first().click();
+    }
+
+    private static void slip(Page trainer, String button, String... fields) {
+        Locator leaf = trainer.locator(".slip");
+        for (int i = 0; i < fields.length; i += 2) {
+            leaf.getByLabel(fields[i], new Locator.GetByLabelOptions().setExact(true)).fill(fields[i + 1]);
+        }
+        leaf.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button)).click();
+    }
+}
