@@ -1,6 +1,7 @@
 package cahier.app.demo;
 
 import cahier.app.household.HomeKind;
+import cahier.app.household.Word;
 import cahier.app.intake.Equipment;
 import cahier.app.track.StepPlan;
 import cahier.core.decide.Decision;
@@ -54,7 +55,7 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
     record Where(String name, int difficulty, String note) {
     }
 
-    record Said(String word, String meaning) {
+    record Said(String word, String meaning, Word.@Nullable Role role) {
     }
 
     record Meeting(int day, LocalTime at, int minutes, String plan) {

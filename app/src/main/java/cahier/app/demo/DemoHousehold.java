@@ -31,6 +31,7 @@ import cahier.core.decide.Case;
 import cahier.core.decide.Decision;
 import cahier.core.gate.Topic;
 import cahier.core.rep.Outcome;
+import cahier.core.words.Signal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -88,7 +89,7 @@ class DemoHousehold {
         house.people().forEach(p -> households.put(practice, id, new Person(0, p.name(), p.age(), true, false, null, p.note(), 0)));
         house.dogs().forEach(d -> households.put(practice, id, new Dog(0, d.name(), d.looks(), d.born(today), d.weightG(), 0)));
         house.places().forEach(p -> households.put(practice, id, new Place(0, p.name(), p.difficulty(), "", "", "garden".equals(p.name()), true, p.note(), 0)));
-        house.words().forEach(w -> households.put(practice, id, Word.spoken(w.word(), w.meaning())));
+        house.words().forEach(w -> households.put(practice, id, new Word(0, w.word(), w.meaning(), null, Signal.VOICE, w.role() == null ? Word.Role.CUE : w.role(), 0)));
         house.lessons().forEach(l -> households.put(practice,
                 new Lesson(0, id, today.plusDays(l.day()).atTime(l.at()).atZone(zone).toInstant(), l.minutes(), l.plan(), 0)));
         links.keep(practice, id, house.token(), today.minusDays(35).atTime(DECIDED_AT).atZone(zone).toInstant());

@@ -2,6 +2,9 @@ package cahier.app.household;
 
 import cahier.core.words.Cue;
 import cahier.core.words.Signal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,9 +29,19 @@ public record Word(long id, String word, String meaning, @Nullable Long dogId, S
         }
     }
 
-    /** A spoken cue for every dog. */
-    public static Word spoken(String word, String meaning) {
-        return new Word(0, word, meaning, null, Signal.VOICE, Role.CUE, 0);
+    /** "hand, release, for Sorrel": what is unlike a spoken cue for every dog. */
+    public String aside(Facts facts) {
+        List<String> parts = new ArrayList<>();
+        if (signal != Signal.VOICE) {
+            parts.add(signal.name().toLowerCase(Locale.ROOT));
+        }
+        if (role != Role.CUE) {
+            parts.add(role.words());
+        }
+        if (dogId != null) {
+            parts.add("for " + facts.dogName(dogId));
+        }
+        return String.join(", ", parts);
     }
 
     /** As the rules read it. */

@@ -16,6 +16,19 @@ public record Dangers(List<Danger> open, List<SeenTo> seenTo) {
     public record SeenTo(Danger danger, boolean onSheet, Instant at, String by) {
     }
 
+    /** In at most four words. */
+    public static String title(Danger danger) {
+        return switch (danger) {
+            case UNCOUPLE -> "One dog at a time";
+            case HARNESS_FOR_LINE -> "Harness for the line";
+            case SCREEN -> "Screen it off";
+            case FENCE -> "Fence or long line";
+            case NOT_ALONE -> "Not left alone";
+            case SUPERVISE_CHILDREN -> "An adult with children";
+            case APART -> "Keep them apart";
+        };
+    }
+
     /** What to do today, in one sentence. */
     public static String words(Danger danger) {
         return switch (danger) {

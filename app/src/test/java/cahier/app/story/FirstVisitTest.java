@@ -108,7 +108,7 @@ class FirstVisitTest extends AppTest {
         assertThat(trainer.locator(".slip table")).containsText("“touch”");
         trainer.locator(".slip").getByLabel("marker: come and be paid").check();
         slip(trainer, "Add word", "Word", "yes", "What it stands for", "come and be paid");
-        assertThat(trainer.locator(".slip table")).containsText("marker: come and be paid");
+        assertThat(trainer.locator(".slip table")).containsText("(marker: come and be paid)");
     }
 
     private static void chooseTheMethod(Page trainer) {

@@ -1,5 +1,6 @@
 package cahier.app.story;
 
+import cahier.app.gate.Gates;
 import cahier.app.judge.Judgements;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
@@ -20,6 +21,8 @@ class PicturesTest extends AppTest {
 
     @Autowired
     private Judgements judgements;
+    @Autowired
+    private Gates gates;
 
     @Test
     void everyMainView() {
@@ -31,6 +34,9 @@ class PicturesTest extends AppTest {
             take(trainer, "/households/" + split.householdId(), "household");
             take(trainer, "/tracks/" + split.trackId(), "track");
             take(trainer, "/tracks/" + split.trackId() + "/split", "step");
+            take(trainer, "/households/" + split.householdId() + "?facts=words", "words");
+            take(trainer, "/households/" + flagged() + "/intake", "intake");
+            take(trainer, "/flags/1/letter", "letter");
             Page night = browser.trainer(1280, 800, ColorScheme.DARK);
             take(night, "/households/" + split.householdId(), "household-night");
             Page owner = browser.visitor(390, 844);
@@ -42,6 +48,10 @@ class PicturesTest extends AppTest {
             }
             owner.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("owner-practice.png")));
         }
+    }
+
+    private long flagged() {
+        return asImre(() -> gates.get(imre().practice(), 1)).householdId();
     }
 
     private static void take(Page page, String path, String name) {
