@@ -19,7 +19,7 @@ public record Dangers(List<Danger> open, List<SeenTo> seenTo) {
     /** In at most four words. */
     public static String title(Danger danger) {
         return switch (danger) {
-            case UNCOUPLE -> "One dog at a time";
+            case UNCOUPLE -> "Uncouple the dogs";
             case HARNESS_FOR_LINE -> "Harness for the line";
             case SCREEN -> "Screen it off";
             case FENCE -> "Fence or long line";

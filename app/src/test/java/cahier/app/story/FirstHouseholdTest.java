@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
+import cahier.app.support.Trainer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -41,24 +42,21 @@ class FirstHouseholdTest extends AppTest {
     }
 
     private static void writeDownWhoLivesThere(Page trainer, String name) {
-        trainer.click("text=New household");
-        trainer.getByLabel("Name").fill(name);
-        trainer.getByLabel("Home").fill("terrace");
-        trainer.click("main button >> nth=0");
-        fill(trainer, "Add person", "Name", "Halima");
-        fill(trainer, "Add person", "Name", "Joss", "Age, for children", "11");
+        Trainer.makeHousehold(trainer, name, "terrace");
+        Trainer.leaf(trainer, "Add person", "Name", "Halima");
+        Trainer.leaf(trainer, "Add person", "Name", "Joss", "Age, for children", "11");
         assertThat(trainer.locator(".slip")).containsText("Joss (11)");
-        tab(trainer, "Dogs");
-        fill(trainer, "Add dog", "Name", "Fennel", "Kind", "collie cross", "Weight", "eighteen");
+        Trainer.tab(trainer, "Dogs");
+        Trainer.leaf(trainer, "Add dog", "Name", "Fennel", "Kind", "collie cross", "Weight", "eighteen");
         assertThat(trainer.locator(".no")).containsText("was “eighteen”");
         assertThat(trainer.getByLabel("Kind")).hasValue("collie cross");
-        fill(trainer, "Add dog", "Weight", "18 kg");
+        Trainer.leaf(trainer, "Add dog", "Weight", "18 kg");
         assertThat(trainer.locator(".slip")).containsText("Fennel, collie cross, 18\u00a0kg (39.7\u00a0lb)");
-        tab(trainer, "Places");
-        fill(trainer, "Add place", "Name", "kitchen");
-        fill(trainer, "Add place", "Name", "garden", "Difficulty", "2");
-        tab(trainer, "Words");
-        fill(trainer, "Add word", "Word", "leave", "What it stands for", "Eyes off it.");
+        Trainer.tab(trainer, "Places");
+        Trainer.leaf(trainer, "Add place", "Name", "kitchen");
+        Trainer.leaf(trainer, "Add place", "Name", "garden", "Difficulty", "2");
+        Trainer.tab(trainer, "Words");
+        Trainer.leaf(trainer, "Add word", "Word", "leave", "What it stands for", "Eyes off it.");
         assertThat(trainer.locator(".slip table")).containsText("“leave”");
         Browser.fits(trainer);
         trainer.keyboard().press("Escape");
@@ -67,9 +65,7 @@ class FirstHouseholdTest extends AppTest {
     }
 
     private static void planATrack(Page trainer) {
-        trainer.click("text=Add a track");
-        trainer.click("label:has-text('Leave it')");
-        trainer.click("text=Add the track");
+        Trainer.addTrack(trainer, "Leave it");
         assertThat(trainer.locator(".steps .now")).containsText("Closed hand");
         trainer.click("text=Add a step");
         trainer.getByLabel("Title").fill("In the park");
@@ -169,22 +165,9 @@ class FirstHouseholdTest extends AppTest {
         trainer.locator(".look h3 a").getByText(name, new Locator.GetByTextOptions().setExact(true)).click();
     }
 
-    private static void tab(Page trainer, String name) {
-        trainer.locator(".index").getByText(name).click();
-    }
-
     private static void tap(Page owner, String... outcomes) {
         for (String outcome : outcomes) {
             owner.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + outcome))).click();
         }
-    }
-
-    /** Fills fields of the open leaf, label and value in turn, and presses its button. */
-    private static void fill(Page trainer, String button, String... fields) {
-        Locator leaf = trainer.locator(".slip");
-        for (int i = 0; i < fields.length; i += 2) {
-            leaf.getByLabel(fields[i], new Locator.GetByLabelOptions().setExact(true)).fill(fields[i + 1]);
-        }
-        leaf.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button)).click();
     }
 }

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
+import cahier.app.support.Trainer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -34,25 +35,22 @@ class FirstVisitTest extends AppTest {
     }
 
     private static void makeHousehold(Page trainer, String name) {
-        trainer.navigate("/households/new");
-        trainer.getByLabel("Name").fill(name);
-        trainer.getByLabel("Home").fill("flat");
-        trainer.click("main button >> nth=0");
-        slip(trainer, "Add person", "Name", "Ines");
-        slip(trainer, "Add person", "Name", "Pia", "Age, for children", "7");
+        Trainer.makeHousehold(trainer, name, "flat");
+        Trainer.leaf(trainer, "Add person", "Name", "Ines");
+        Trainer.leaf(trainer, "Add person", "Name", "Pia", "Age, for children", "7");
         assertThat(trainer.locator(".slip table")).containsText("Pia (7)");
-        tab(trainer, "Dogs");
-        slip(trainer, "Add dog", "Name", "Bracken", "Kind", "setter cross", "Weight", "44");
+        Trainer.tab(trainer, "Dogs");
+        Trainer.leaf(trainer, "Add dog", "Name", "Bracken", "Kind", "setter cross", "Weight", "44");
         assertThat(trainer.locator(".slip .no")).containsText("must say its unit: 44 kg, or 44 lb, which is 20\u00a0kg (44\u00a0lb)?");
-        slip(trainer, "Add dog", "Weight", "44 lb");
+        Trainer.leaf(trainer, "Add dog", "Weight", "44 lb");
         assertThat(trainer.locator(".slip table")).containsText("20\u00a0kg");
-        tab(trainer, "Places");
+        Trainer.tab(trainer, "Places");
         trainer.locator(".slip").getByText("Flat", new Locator.GetByTextOptions().setExact(true)).click();
         assertThat(trainer.locator(".slip table")).containsText("landing");
     }
 
     private static void askWhatTheyWant(Page trainer) {
-        tab(trainer, "Intake");
+        Trainer.tab(trainer, "Intake");
         trainer.getByLabel("In their own words").fill("Walk past other dogs without a scene");
         trainer.getByLabel("About").selectOption("DOGS");
         trainer.getByLabel("What moves the dog").selectOption("AFRAID");
@@ -97,22 +95,22 @@ class FirstVisitTest extends AppTest {
     }
 
     private static void agreeWords(Page trainer) {
-        tab(trainer, "Words");
-        slip(trainer, "Add word", "Word", "leave", "What it stands for", "eyes off it");
-        slip(trainer, "Add word", "Word", "leaf", "What it stands for", "hand target");
+        Trainer.tab(trainer, "Words");
+        Trainer.leaf(trainer, "Add word", "Word", "leave", "What it stands for", "eyes off it");
+        Trainer.leaf(trainer, "Add word", "Word", "leaf", "What it stands for", "hand target");
         assertThat(trainer.locator(".clashes")).containsText("“leaf” and “leave” sound alike to a dog.");
         Browser.fits(trainer);
         trainer.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Edit leaf")).click();
-        slip(trainer, "Save", "Word", "touch");
+        Trainer.leaf(trainer, "Save", "Word", "touch");
         assertThat(trainer.locator(".clashes")).isHidden();
         assertThat(trainer.locator(".slip table")).containsText("“touch”");
         trainer.locator(".slip").getByLabel("marker: come and be paid").check();
-        slip(trainer, "Add word", "Word", "yes", "What it stands for", "come and be paid");
+        Trainer.leaf(trainer, "Add word", "Word", "yes", "What it stands for", "come and be paid");
         assertThat(trainer.locator(".slip table")).containsText("(marker: come and be paid)");
     }
 
     private static void chooseTheMethod(Page trainer) {
-        tab(trainer, "Method");
+        Trainer.tab(trainer, "Method");
         trainer.click("label:has-text('A neutral marker, then reset')");
         trainer.click("text=Keep the method");
         assertThat(trainer.locator("main")).containsText("Kept for this household.");
@@ -120,7 +118,7 @@ class FirstVisitTest extends AppTest {
     }
 
     private static void testACue(Page trainer) {
-        tab(trainer, "Baselines");
+        Trainer.tab(trainer, "Baselines");
         trainer.click("summary:has-text('Cold test of a cue')");
         trainer.getByLabel("Cue").fill("leave");
         trainer.click("text=Begin, 10 tries");
@@ -135,8 +133,8 @@ class FirstVisitTest extends AppTest {
     }
 
     private static void planAndIssue(Page trainer, boolean growl) {
-        tab(trainer, "Tracks");
-        addTrack(trainer, "Leave it");
+        Trainer.tab(trainer, "Tracks");
+        Trainer.addTrack(trainer, "Leave it");
         if (!growl) {
             assertThat(trainer.locator(".note").first()).containsText("Start at step 3");
             trainer.locator(".note").first().getByText("Use").click();
@@ -144,30 +142,12 @@ class FirstVisitTest extends AppTest {
         } else {
             assertThat(trainer.locator(".note").first()).containsText("Shut");
         }
-        tab(trainer, "Tracks");
-        addTrack(trainer, "Recall");
-        tab(trainer, "Tracks");
+        Trainer.tab(trainer, "Tracks");
+        Trainer.addTrack(trainer, "Recall");
+        Trainer.tab(trainer, "Tracks");
         trainer.click("text=Issue homework");
         assertThat(trainer.locator(".ex.first")).containsText("An adult in the room whenever a child is with the dog");
         assertThat(trainer.locator(".ex h2").filter(new Locator.FilterOptions().setHasText("Recall"))).hasCount(1);
         assertThat(trainer.locator(".ex h2").filter(new Locator.FilterOptions().setHasText("Leave it"))).hasCount(growl ? 0 : 1);
-    }
-
-    private static void addTrack(Page trainer, String template) {
-        trainer.click("text=Add a track");
-        trainer.click("label:has-text('" + template + "')");
-        trainer.click("text=Add the track");
-    }
-
-    private static void tab(Page trainer, String name) {
-        trainer.locator(".index").getByText(name).first().click();
-    }
-
-    private static void slip(Page trainer, String button, String... fields) {
-        Locator leaf = trainer.locator(".slip");
-        for (int i = 0; i < fields.length; i += 2) {
-            leaf.getByLabel(fields[i], new Locator.GetByLabelOptions().setExact(true)).fill(fields[i + 1]);
-        }
-        leaf.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button)).click();
     }
 }

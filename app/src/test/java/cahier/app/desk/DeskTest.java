@@ -1,0 +1,83 @@
+package cahier.app.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import cahier.app.account.PracticeScope;
+import cahier.app.account.TrainerUser;
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
+import cahier.app.support.AppTest;
+import cahier.app.support.Home;
+import cahier.core.decide.TrackKind;
+import java.time.Duration;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** Who needs the trainer first, and what is on today. */
+class DeskTest extends AppTest {
+
+    @Autowired
+    private DeskService desk;
+    @Autowired
+    private Households households;
+
+    /** A practice of its own, so that the other tests' households do not stand on its desk. */
+    private TrainerUser bruno() {
+        return practices.trainerOf("Castle Lane Lessons", "Bruno Idris", "bruno@castlelane.example");
+    }
+
+    private Desk open() {
+        return PracticeScope.within(bruno().practice(), () -> desk.desk(bruno().practice(), now()));
+    }
+
+    @Test
+    void theMostUrgentStandsFirstWithItsReasonInWords() throws Exception {
+        Home calm = homes.make(bruno(), TrackKind.SKILL, 3);
+        Home up = homes.make(bruno(), TrackKind.SKILL, 3);
+        Home call = homes.make(bruno(), TrackKind.SKILL, 3);
+        calm.practise("cmcm");
+        up.practise("ccccc");
+        call.practise("ctctct");
+        List<DeskRow> rows = open().rows().stream().filter(r -> List.of(calm.id, up.id, call.id).contains(r.household().id())).toList();
+        assertThat(rows).extracting(r -> r.household().id()).containsExactly(call.id, up.id, calm.id);
+        assertThat(rows).extracting(DeskRow::verdict).containsExactly("Stop and call.", "Step up.", "");
+        assertThat(rows.get(0).why()).isEqualTo("Too much, 3 times, in the last session.");
+        assertThat(rows.get(2).why()).isEqualTo("Nothing is waiting.");
+        assertThat(rows.get(0).points()).isGreaterThan(rows.get(1).points());
+
+        clock.pass(Duration.ofDays(6));
+        DeskRow silent = open().rows().stream().filter(r -> r.household().id() == calm.id).findFirst().orElseThrow();
+        assertThat(silent.verdict()).isEqualTo("No reps");
+        assertThat(silent.why()).isEqualTo("for 6 days");
+    }
+
+    @Test
+    void todaysLessonsStayInTheOrderOfTheDayAlsoWhenTheyAreOver() {
+        Home home = homes.make(bruno(), TrackKind.SKILL, 1);
+        PracticeScope.within(bruno().practice(), () -> {
+            households.put(bruno().practice(), new Lesson(0, home.id, now().plus(Duration.ofHours(2)), 60, "Second", 0));
+            households.put(bruno().practice(), new Lesson(0, home.id, now().minus(Duration.ofHours(3)), 60, "First", 0));
+            households.put(bruno().practice(), new Lesson(0, home.id, now().plus(Duration.ofDays(2)), 60, "Not today", 0));
+            return null;
+        });
+        assertThat(open().visits()).extracting(v -> v.lesson().plan()).containsExactly("First", "Second");
+        assertThat(open().visits()).extracting(Desk.Visit::over).containsExactly(true, false);
+        assertThat(open().day()).isEqualTo("2 lessons today.");
+        clock.pass(Duration.ofDays(1));
+        assertThat(open().day()).isEqualTo("No lesson today.");
+    }
+
+    @Test
+    void householdsAreFoundByTheirNameAndTheirDogs() throws Exception {
+        Home home = homes.make(edda(), TrackKind.SKILL, 1);
+        String name = home.facts().household().name();
+        open("/households?find=" + name.toLowerCase()).andExpect(status().isOk()).andExpect(content().string(containsString(name)));
+        open("/households?find=pim").andExpect(content().string(containsString(name)));
+        open("/households?find=zebra").andExpect(content().string(not(containsString(name)))).andExpect(content().string(containsString("No household or dog matches.")));
+    }
+}

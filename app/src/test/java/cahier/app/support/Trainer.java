@@ -1,0 +1,40 @@
+package cahier.app.support;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+
+/** What a trainer does in a book again and again: open a tab, fill a leaf, add a track. */
+public final class Trainer {
+
+    private Trainer() {
+    }
+
+    /** Makes a household; its book opens at the people. */
+    public static void makeHousehold(Page page, String name, String home) {
+        page.navigate("/households/new");
+        page.getByLabel("Name").fill(name);
+        page.getByLabel("Home").fill(home);
+        page.click("main button >> nth=0");
+    }
+
+    public static void tab(Page page, String name) {
+        page.locator(".index").getByText(name).first().click();
+    }
+
+    /** Fills fields of the open leaf, label and value in turn, and presses its button. */
+    public static void leaf(Page page, String button, String... fields) {
+        Locator leaf = page.locator(".slip");
+        for (int i = 0; i < fields.length; i += 2) {
+            leaf.getByLabel(fields[i], new Locator.GetByLabelOptions().setExact(true)).fill(fields[i + 1]);
+        }
+        leaf.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button)).click();
+    }
+
+    /** A track from the shelf, for the only dog; its page opens. */
+    public static void addTrack(Page page, String template) {
+        page.click("text=Add a track");
+        page.click("label:has-text('" + template + "')");
+        page.click("text=Add the track");
+    }
+}
