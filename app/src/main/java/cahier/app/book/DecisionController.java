@@ -141,15 +141,15 @@ class DecisionController {
         return choices;
     }
 
-    /** The in-between step, ready to edit: a copy of the current one, to be made easier. */
+    /** The in-between step, ready to edit: figures half-way where there is a handy value; where nothing lies between, the trainer makes it easier. */
     @GetMapping("/tracks/{track}/split")
     String split(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, Model model) {
         TrackRow row = row(me, track, model);
         model.addAttribute("decision", openNote(row).decided());
         StepPlan current = row.step().orElseThrow(() -> new NotFound("a current step")).plan();
-        StepForm f = StepForm.of(0, current);
-        model.addAttribute("form", new StepForm(0, "Before: " + current.title(), f.how(), f.place(), f.distance(), f.duration(),
-                f.distraction(), f.who(), f.lure(), f.word(), f.run(), f.reps(), f.sessions(), f.minutes(), f.onMiss(), f.cautions()));
+        StepPlan between = row.roadmap().below().map(below -> current.halfWayTo(below.plan())).orElse(current);
+        model.addAttribute("proposed", !between.equals(current));
+        model.addAttribute("form", StepForm.of(0, between.withTitle("Half-way to " + Character.toLowerCase(current.title().charAt(0)) + current.title().substring(1))));
         return "book/step-form";
     }
 

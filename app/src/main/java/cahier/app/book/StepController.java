@@ -53,9 +53,7 @@ class StepController {
     }
 
     private static StepForm copyOf(StepPlan plan) {
-        StepForm f = StepForm.of(0, plan);
-        return new StepForm(0, "", f.how(), f.place(), f.distance(), f.duration(), f.distraction(), f.who(), f.lure(), f.word(), f.run(),
-                f.reps(), f.sessions(), f.minutes(), f.onMiss(), f.cautions());
+        return StepForm.of(0, plan.withTitle(""));
     }
 
     private String form(TrainerUser me, Roadmap roadmap, Model model) {

@@ -3,7 +3,9 @@ package cahier.app.track;
 import cahier.app.web.Measures;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
+import cahier.core.climb.Unit;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,6 +31,43 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         word = orEmpty(word);
         onMiss = orEmpty(onMiss);
         cautions = orEmpty(cautions);
+    }
+
+    public StepPlan withTitle(String other) {
+        return new StepPlan(other, how, place, distanceM, durationS, distraction, who, lure, word, run, reps, sessions, minutes, onMiss, cautions);
+    }
+
+    public StepPlan withPlace(String other) {
+        return new StepPlan(title, how, other, distanceM, durationS, distraction, who, lure, word, run, reps, sessions, minutes, onMiss, cautions);
+    }
+
+    public StepPlan withDistance(@Nullable Double metres) {
+        return new StepPlan(title, how, place, metres, durationS, distraction, who, lure, word, run, reps, sessions, minutes, onMiss, cautions);
+    }
+
+    public StepPlan withDuration(@Nullable Double seconds) {
+        return new StepPlan(title, how, place, distanceM, seconds, distraction, who, lure, word, run, reps, sessions, minutes, onMiss, cautions);
+    }
+
+    public StepPlan withDistraction(String other) {
+        return new StepPlan(title, how, place, distanceM, durationS, other, who, lure, word, run, reps, sessions, minutes, onMiss, cautions);
+    }
+
+    public StepPlan withWho(String other) {
+        return new StepPlan(title, how, place, distanceM, durationS, distraction, other, lure, word, run, reps, sessions, minutes, onMiss, cautions);
+    }
+
+    /** This step made easier half-way to the one below: each figure that differs at a handy value strictly between (docs/rules.md 4, SPLIT). */
+    public StepPlan halfWayTo(StepPlan below) {
+        return withDistance(halfWay(Unit.METRES, below.distanceM, distanceM)).withDuration(halfWay(Unit.SECONDS, below.durationS, durationS));
+    }
+
+    private static @Nullable Double halfWay(Unit unit, @Nullable Double below, @Nullable Double here) {
+        if (below == null || here == null || below.equals(here)) {
+            return here;
+        }
+        OptionalDouble between = unit.halfWay(below, here);
+        return between.isPresent() ? between.getAsDouble() : here;
     }
 
     private static String orEmpty(@Nullable String text) {

@@ -1,0 +1,102 @@
+package cahier.app.book;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import cahier.app.judge.Answers;
+import cahier.app.support.AppTest;
+import cahier.app.support.Home;
+import cahier.app.track.Step;
+import cahier.core.decide.Decision;
+import cahier.core.decide.TrackKind;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** Several steps at once: seen first, then kept; and the step half-way that a split proposes. */
+class ClimbPagesTest extends AppTest {
+
+    private Home home;
+
+    @BeforeEach
+    void makeHome() {
+        home = homes.make(edda(), TrackKind.SKILL, 1);
+    }
+
+    private ResultActions climb(String... fields) throws Exception {
+        String[] all = new String[fields.length + 2];
+        all[0] = "base";
+        all[1] = Long.toString(home.stepNow());
+        System.arraycopy(fields, 0, all, 2, fields.length);
+        return send("/tracks/" + home.track + "/climb", all);
+    }
+
+    @Test
+    void theStepsAreSeenBeforeTheyAreKept() throws Exception {
+        String[] fields = {"durationFrom", "5 s", "durationTo", "30 s", "durationGrowth", "2 times", "keep", ""};
+        climb(fields).andExpect(status().isOk()).andExpect(content().string(containsString("Step 1, 15\u00a0s")))
+                .andExpect(content().string(containsString("Keep these 4 steps")))
+                .andExpect(content().string(containsString("4 steps. 20 reps at the least; at 80% clean about 41.")));
+        assertThat(home.roadmap().steps()).hasSize(1);
+        fields[7] = "yes";
+        climb(fields).andExpect(redirectedUrl("/tracks/" + home.track));
+        assertThat(home.roadmap().steps()).extracting(Step::title).containsExactly("Step 1", "Step 1, 5\u00a0s", "Step 1, 10\u00a0s", "Step 1, 15\u00a0s", "Step 1, 30\u00a0s");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "durationTo     | 30 s      | must be given when there is a goal",
+        "places         | kitchen   | a list must have at least two entries, was [kitchen]",
+        "distractions   | none      | a list must have at least two entries, was [none]",
+        "first          | duration  | must have at least one criterion that climbs"})
+    void whatCannotClimbIsRefusedBesideItsField(String field, String value, String why) throws Exception {
+        climb(field, value).andExpect(status().isOk()).andExpect(content().string(containsString(why))).andExpect(content().string(not(containsString("Keep these"))));
+    }
+
+    @Test
+    void startAndGoalAlikeAndTooManyStepsAreRefused() throws Exception {
+        climb("distanceFrom", "2 m", "distanceTo", "2 m", "distanceGrowth", "by 1 m").andExpect(content().string(containsString("start and goal must differ, were 2.0 and 2.0")));
+        climb("distanceFrom", "50 m", "distanceTo", "1 m", "distanceGrowth", "by 0.5 m").andExpect(content().string(containsString("makes 99 steps, must be at most 60")));
+        climb("distanceFrom", "50 m", "distanceTo", "1 m", "distanceGrowth", "slowly").andExpect(content().string(containsString("was “slowly”")));
+    }
+
+    @Test
+    void aTrackWithoutAStepStartsWithOne() throws Exception {
+        send("/steps/" + home.stepNow() + "/remove");
+        open("/tracks/" + home.track + "/climb").andExpect(redirectedUrl("/tracks/" + home.track + "/steps/new"));
+    }
+
+    @Test
+    void aSplitProposesTheFiguresHalfWay() throws Exception {
+        send("/tracks/" + home.track + "/steps", "version", "0", "title", "Far", "how", "Wait, then pay.", "place", "kitchen", "distance", "4 m", "run", "5", "reps", "8",
+                "sessions", "2", "minutes", "5");
+        home.practise("ccccc");
+        home.accept();
+        home.issue();
+        home.practise("cm");
+        open("/tracks/" + home.track + "/split").andExpect(content().string(containsString("value=\"2 m\"")))
+                .andExpect(content().string(containsString("value=\"Half-way to far\"")))
+                .andExpect(content().string(containsString("The figures stand half-way already.")));
+        assertThat(home.overrule(Decision.BACK)).isEqualTo(Answers.Result.DONE);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"5 | 5 in a row: at 80% clean about 10 reps, at 60% about 30.", "1 | 1 in a row: at 80% clean about 1 rep, at 60% about 2.",
+        "100 | 100 in a row: at 80% clean about more than 10000 reps"})
+    void thePassRuleSaysWhatItWillTake(String run, String words) throws Exception {
+        open("/effort?run=" + run).andExpect(status().isOk()).andExpect(content().string(containsString(words)));
+    }
+
+    @Test
+    void whatIsNoPassRuleSaysNothing() {
+        assertThat(EffortWords.of("five")).isEmpty();
+        assertThat(EffortWords.of("0")).isEmpty();
+        assertThat(EffortWords.of("101")).isEmpty();
+    }
+}
