@@ -1,5 +1,11 @@
 package cahier.core;
 
+import cahier.core.pass.Block;
+import cahier.core.pass.Calm;
+import cahier.core.pass.Hold;
+import cahier.core.pass.Odds;
+import cahier.core.pass.PassRule;
+import cahier.core.pass.Rate;
 import cahier.core.pass.Run;
 import cahier.core.pass.Spread;
 import cahier.core.rep.Outcome;
@@ -18,6 +24,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
@@ -52,23 +59,44 @@ public final class Vectors {
         return StreamSupport.stream(list.spliterator(), false).map(n -> Outcome.valueOf(n.asText())).toList();
     }
 
-    public static Run run(JsonNode rule) {
+    public static PassRule rule(JsonNode rule) {
         JsonNode s = rule.path("spread");
-        return new Run(rule.get("k").asInt(), new Spread(s.path("days").asInt(), s.path("sessions").asInt(),
-                s.path("people").asInt(), s.path("places").asInt(), s.path("coldClean").asInt(), s.path("coldOf").asInt()));
+        Spread spread = new Spread(s.path("days").asInt(), s.path("sessions").asInt(), s.path("people").asInt(), s.path("places").asInt(),
+                s.path("coldClean").asInt(), s.path("coldOf").asInt());
+        return switch (rule.get("kind").asText()) {
+            case "RUN" -> new Run(rule.get("k").asInt(), spread);
+            case "RATE" -> new Rate(rule.get("p").asDouble(), rule.get("n").asInt(), spread);
+            case "BLOCK" -> new Block(rule.get("n").asInt(), rule.get("up").asInt(), rule.get("down").asInt(), spread);
+            case "CALM" -> new Calm(rule.get("s").asInt(), rule.get("m").asInt(), spread);
+            case "ODDS" -> new Odds(rule.get("bar").asDouble(), rule.get("confidence").asDouble(), spread);
+            case "HOLD" -> new Hold(rule.get("target").asDouble(), rule.get("k").asInt(), Hold.Direction.valueOf(rule.get("direction").asText()), spread);
+            default -> throw new IllegalArgumentException("kind must be a pass rule, was " + rule.get("kind"));
+        };
     }
 
     /** Sessions are 3 hours apart and more, so that each starts cold; a rep takes half a minute. */
     public static Visit visit(JsonNode sessions) {
         List<Session> list = new ArrayList<>();
-        int n = 0;
+        LocalDate before = LocalDate.MIN;
+        int ofDay = 0;
         for (JsonNode s : sessions) {
             LocalDate day = FIRST_DAY.plusDays(s.get("day").asInt());
-            Instant start = day.atTime(0, 0).toInstant(ZoneOffset.UTC).plusSeconds(3600L * 3 * (n++ % 8));
-            list.add(session(s.get("person").asText(), s.get("place").asText(), day, start, outcomes(s.get("outcomes"))));
+            ofDay = day.equals(before) ? ofDay + 1 : 0;
+            before = day;
+            Instant start = day.atTime(0, 0).toInstant(ZoneOffset.UTC).plusSeconds(3600L * 3 * ofDay);
+            list.add(withValues(session(s.get("person").asText(), s.get("place").asText(), day, start, outcomes(s.get("outcomes"))), s.path("values")));
         }
         list.sort(Comparator.comparing(Session::start));
         return new Visit(list);
+    }
+
+    private static Session withValues(Session session, JsonNode values) {
+        List<Rep> reps = new ArrayList<>();
+        for (int i = 0; i < session.reps().size(); i++) {
+            Rep rep = session.reps().get(i);
+            reps.add(values.has(i) ? new Rep(rep.id(), rep.at(), rep.outcome(), rep.role(), OptionalDouble.of(values.get(i).asDouble())) : rep);
+        }
+        return new Session(session.person(), session.place(), session.day(), session.coldStart(), reps);
     }
 
     public static Session session(String person, String place, LocalDate day, Instant start, List<Outcome> outcomes) {

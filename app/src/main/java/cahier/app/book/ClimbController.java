@@ -14,7 +14,6 @@ import cahier.app.web.Measures;
 import cahier.app.web.NotFound;
 import cahier.core.climb.Climb;
 import cahier.core.climb.Unit;
-import cahier.core.forecast.Effort;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -133,9 +132,8 @@ class ClimbController {
             return "book/climb";
         }
         if (keep.isEmpty()) {
-            int k = base.plan().run();
             model.addAttribute("steps", steps);
-            model.addAttribute("effort", new EffortWords.Sum(steps.size(), Effort.least(k, steps.size()), Math.round(steps.size() * Effort.expectedReps(0.8, k))));
+            model.addAttribute("effort", EffortWords.Sum.of(base.plan(), roadmap.track().kind(), steps.size()));
             return "book/climb";
         }
         // The first made step is the base itself with its start values: it is not added a second time.

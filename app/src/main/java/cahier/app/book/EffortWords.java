@@ -1,7 +1,11 @@
 package cahier.app.book;
 
+import cahier.app.track.StepPlan;
+import cahier.core.decide.TrackKind;
 import cahier.core.forecast.Effort;
+import cahier.core.pass.PassRule;
 import cahier.core.pass.Run;
+import java.util.OptionalLong;
 
 /** What a pass rule will take, in words (docs/rules.md 7). */
 public final class EffortWords {
@@ -17,13 +21,19 @@ public final class EffortWords {
      *
      * @param steps how many
      * @param least reps, if every one is clean
-     * @param likely reps at 80% clean
+     * @param likely reps at 80% clean, empty where the rule is not a run
      */
-    public record Sum(int steps, long least, long likely) {
+    public record Sum(int steps, long least, OptionalLong likely) {
+
+        static Sum of(StepPlan plan, TrackKind kind, int steps) {
+            PassRule rule = plan.pass().rule(plan.run(), kind);
+            OptionalLong likely = rule instanceof Run run ? OptionalLong.of(Math.round(steps * Effort.expectedReps(GOOD, run.k()))) : OptionalLong.empty();
+            return new Sum(steps, Effort.least(rule.least(), steps), likely);
+        }
 
         /** "12 steps. 60 reps at the least; at 80% clean about 123." */
         public String words() {
-            return steps + " steps. " + least + " reps at the least; at 80% clean about " + likely + ".";
+            return steps + " steps. " + least + " reps at the least" + (likely.isPresent() ? "; at 80% clean about " + likely.getAsLong() : "") + ".";
         }
     }
 

@@ -48,7 +48,7 @@ class StepController {
     String blank(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, Model model) {
         Roadmap roadmap = tracks.get(me.practice(), track);
         int count = roadmap.steps().size();
-        model.addAttribute("form", count == 0 ? StepForm.EMPTY : copyOf(roadmap.steps().get(count - 1).plan()));
+        model.addAttribute("form", count == 0 ? StepForm.first(methods.ofHousehold(me.practice(), roadmap.track().householdId())) : copyOf(roadmap.steps().get(count - 1).plan()));
         return form(me, roadmap, model);
     }
 

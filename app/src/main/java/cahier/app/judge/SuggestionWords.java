@@ -65,7 +65,7 @@ public final class SuggestionWords {
     /** "91 in 100": the odds that the true rate is at or above the bar; empty where the rate is not what decided. */
     public static String odds(Grounds grounds) {
         boolean aboutRate = switch (grounds.suggestion().cause()) {
-            case PASSED, NOT_YET, LOW_RATE, MANY_REPS, STUCK -> true;
+            case PASSED, NOT_YET, LOW_RATE, BLOCK, MANY_REPS, STUCK -> true;
             default -> false;
         };
         if (grounds.of() == 0 || !aboutRate) {
@@ -99,6 +99,7 @@ public final class SuggestionWords {
             case TOO_MUCH_IN_LATEST -> "Too much again, " + times(n) + ", on the step it went back to.";
             case CLEAN_OF_LAST -> n + " of the last " + reason.of() + " clean.";
             case OFF_OF_LAST -> n + " of the last " + reason.of() + " missed or too much.";
+            case CLEAN_OF_BLOCK -> n + " of the last block of " + reason.of() + " clean.";
             case RUN -> n + " clean in a row.";
             case OTHERS_CLEAN -> "Without " + reason.who() + ": " + n + " of " + reason.of() + " clean.";
             case GAP_IN_A_ROW -> n > 1 ? times(n) + " in a row now." : "";
@@ -123,6 +124,12 @@ public final class SuggestionWords {
     private static String missing(List<Missing> missing) {
         List<String> parts = missing.stream().map(m -> m.more() + " " + switch (m.what()) {
             case CLEAN_IN_A_ROW -> "more clean in a row";
+            case REPS -> m.more() == 1 ? "more rep" : "more reps";
+            case CLEAN_OF_LAST -> "more clean of the last";
+            case CLEAN_OF_BLOCK -> "more clean in the next block";
+            case CALM_SESSIONS -> m.more() == 1 ? "more calm session" : "more calm sessions";
+            case ODDS_PERCENT -> "in 100 more odds";
+            case HOLDS -> "more at the target";
             case DAYS -> m.more() == 1 ? "more day" : "more days";
             case SESSIONS -> m.more() == 1 ? "more session" : "more sessions";
             case PEOPLE -> m.more() == 1 ? "more person" : "more people";

@@ -13,8 +13,6 @@ import cahier.core.decide.Decision;
 import cahier.core.decide.PersonGap;
 import cahier.core.decide.TrackKind;
 import cahier.core.pass.PassRule;
-import cahier.core.pass.Run;
-import cahier.core.pass.Spread;
 import cahier.core.rep.LoggedRep;
 import cahier.core.rep.Session;
 import cahier.core.rep.Sessions;
@@ -50,9 +48,7 @@ class TrackCase {
 
     /** The pass rule a step has on a track of this kind. */
     static PassRule ruleOf(Step step, TrackKind kind) {
-        boolean comfort = kind == TrackKind.COMFORT;
-        int k = comfort ? Math.max(step.plan().run(), Run.COMFORT_LEAST) : step.plan().run();
-        return new Run(k, comfort ? Spread.COMFORT : Spread.NONE);
+        return step.plan().pass().rule(step.plan().run(), kind);
     }
 
     Case of(Household household, Roadmap roadmap, Visit visit, Instant now) {

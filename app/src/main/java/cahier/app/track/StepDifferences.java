@@ -20,7 +20,7 @@ final class StepDifferences {
                 new Difference("Who", saved.who(), yours.who()),
                 new Difference("Lure", saved.lure() ? "yes" : "no", yours.lure() ? "yes" : "no"),
                 new Difference("Word", saved.word(), yours.word()),
-                new Difference("Pass", saved.pass(), yours.pass()),
+                new Difference("Pass", saved.passWords(), yours.passWords()),
                 new Difference("Dose", saved.dose(), yours.dose()),
                 new Difference("On a miss", saved.onMiss(), yours.onMiss()),
                 new Difference("Cautions", saved.cautions(), yours.cautions()));

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 interface StepMapper {
 
     String COLUMNS = """
-            select id, track_id, position, version, title, how, place, distance_m, duration_s, distraction, who, lure, word, run,
+            select id, track_id, position, version, title, how, place, distance_m, duration_s, distraction, who, lure, word, pass, run,
                    reps, sessions, minutes, on_miss, cautions
             from step where practice_id = #{practice}\s""";
 
@@ -26,9 +26,9 @@ interface StepMapper {
 
     @Select("""
             insert into step (practice_id, household_id, track_id, position, title, how, place, distance_m, duration_s, distraction, who,
-                              lure, word, run, reps, sessions, minutes, on_miss, cautions, made_at)
+                              lure, word, pass, run, reps, sessions, minutes, on_miss, cautions, made_at)
             values (#{practice}, #{household}, #{track}, #{position}, #{p.title}, #{p.how}, #{p.place}, #{p.distanceM}, #{p.durationS},
-                    #{p.distraction}, #{p.who}, #{p.lure}, #{p.word}, #{p.run}, #{p.reps}, #{p.sessions}, #{p.minutes}, #{p.onMiss},
+                    #{p.distraction}, #{p.who}, #{p.lure}, #{p.word}, #{p.pass}, #{p.run}, #{p.reps}, #{p.sessions}, #{p.minutes}, #{p.onMiss},
                     #{p.cautions}, #{now})
             returning id""")
     long insert(PracticeId practice, long household, long track, int position, @Param("p") StepPlan plan, Instant now);
@@ -36,7 +36,7 @@ interface StepMapper {
     @Update("""
             update step set title = #{p.title}, how = #{p.how}, place = #{p.place}, distance_m = #{p.distanceM},
                    duration_s = #{p.durationS}, distraction = #{p.distraction}, who = #{p.who}, lure = #{p.lure}, word = #{p.word},
-                   run = #{p.run}, reps = #{p.reps}, sessions = #{p.sessions}, minutes = #{p.minutes}, on_miss = #{p.onMiss},
+                   pass = #{p.pass}, run = #{p.run}, reps = #{p.reps}, sessions = #{p.sessions}, minutes = #{p.minutes}, on_miss = #{p.onMiss},
                    cautions = #{p.cautions}, version = version + 1
             where practice_id = #{practice} and id = #{id} and version = #{version} and removed_at is null""")
     int update(PracticeId practice, long id, int version, @Param("p") StepPlan plan);

@@ -4,11 +4,11 @@ import org.jspecify.annotations.Nullable;
 
 /** A step as its table has it. */
 record StepRow(long id, long trackId, int position, int version, String title, String how, String place, @Nullable Double distanceM,
-               @Nullable Double durationS, String distraction, String who, boolean lure, String word, int run, int reps, int sessions,
+               @Nullable Double durationS, String distraction, String who, boolean lure, String word, PassChoice pass, int run, int reps, int sessions,
                int minutes, String onMiss, String cautions) {
 
     Step toStep() {
         return new Step(id, trackId, position, version, new StepPlan(title, how, place, distanceM, durationS, distraction, who, lure, word,
-                run, reps, sessions, minutes, onMiss, cautions));
+                pass, run, reps, sessions, minutes, onMiss, cautions));
     }
 }

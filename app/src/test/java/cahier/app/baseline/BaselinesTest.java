@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
+import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Tracks;
 import cahier.core.decide.TrackKind;
@@ -62,7 +63,7 @@ class BaselinesTest extends AppTest {
             for (int i = 2; i <= 4; i++) {
                 StepPlan p = Home.step("Step " + i);
                 tracks.addStep(edda().practice(), home.track, new StepPlan(p.title(), p.how(), p.place(), 30.0 / i, 10.0 * i, "", "", false, i >= 3 ? "leave" : "",
-                        5, 8, 2, 5, "", ""), Integer.MAX_VALUE, now());
+                        PassChoice.RUN, 5, 8, 2, 5, "", ""), Integer.MAX_VALUE, now());
             }
             return null;
         });

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.hamcrest.Matchers.stringContainsInOrder;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
@@ -139,6 +140,37 @@ class BookPagesTest extends AppTest {
         assertThat(home.roadmap().number()).isEqualTo(3);
         send("/steps/" + home.roadmap().steps().get(0).id() + "/remove");
         assertThat(home.roadmap().number()).isEqualTo(2);
+    }
+
+    @Test
+    void aStepIsJudgedByTheRuleItsTrainerChose() throws Exception {
+        sendStep("/steps/" + home.stepNow(), "pass", "RATE_80").andExpect(redirectedUrl("/tracks/" + home.track));
+        open("/tracks/" + home.track).andExpect(says("Pass: 8 of the last 10 clean."));
+        home.practise("cccccmccc");
+        assertThat(home.suggestion().suggested()).isEqualTo(Decision.STAY);
+        open(book()).andExpect(says("To pass: 1 more rep."));
+        home.practise("h");
+        assertThat(home.suggestion().suggested()).isEqualTo(Decision.UP);
+        home.issue();
+        mvc.perform(get("/o/" + home.token)).andExpect(status().isOk());
+        sendStep("/steps/" + home.stepNow(), "pass", "BEST_OF_3").andExpect(says("must be one of the choices, was “BEST_OF_3”"));
+    }
+
+    @Test
+    void aBlockThatSaysBackIsASplitOnTheFirstStep() throws Exception {
+        sendStep("/steps/" + home.stepNow(), "pass", "BLOCKS");
+        home.practise("cmmcm");
+        assertThat(home.suggestion().suggested()).isEqualTo(Decision.SPLIT);
+        open(book()).andExpect(says("2 of the last block of 5 clean."));
+    }
+
+    @Test
+    void theFirstStepOfATrackTakesTheHouseholdsPassRule() throws Exception {
+        send(book() + "/method", "PASS", "PASS_CALM");
+        send("/steps/" + home.roadmap().steps().get(2).id() + "/remove");
+        send("/steps/" + home.roadmap().steps().get(1).id() + "/remove");
+        send("/steps/" + home.stepNow() + "/remove");
+        open("/tracks/" + home.track + "/steps/new").andExpect(content().string(containsString("value=\"CALM\" selected=\"selected\"")));
     }
 
     @Test

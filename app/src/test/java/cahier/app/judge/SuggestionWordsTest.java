@@ -52,6 +52,15 @@ class SuggestionWordsTest {
     }
 
     @ParameterizedTest
+    @EnumSource(Missing.What.class)
+    void everythingThatCanBeMissingIsAPhraseWithItsNumber(Missing.What what) {
+        for (int more : new int[] {1, 3}) {
+            String said = SuggestionWords.headline(grounds(Decision.STAY, Cause.NOT_YET, List.of(new Missing(what, more))));
+            assertThat(said).startsWith(more + " ").endsWith(".").hasSizeGreaterThan(8);
+        }
+    }
+
+    @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
         "TOO_MUCH_RECENT    | 2  | 1  | Too much, twice, in the last session.",
         "TOO_MUCH_IN_LAST   | 3  | 60 | Too much, 3 times, in the last 60 reps of the track.",
@@ -63,6 +72,7 @@ class SuggestionWordsTest {
         "DAYS_SINCE_REP     | 9  | 0  | No reps for 9 days.",
         "REPS_IN_VISIT      | 64 | 0  | 64 reps at this step.",
         "DAYS_IN_VISIT      | 43 | 0  | 43 days at this step.",
+        "CLEAN_OF_BLOCK     | 1  | 5  | 1 of the last block of 5 clean.",
         "LEFT_BEFORE        | 1  | 0  | It was left by a step back before."})
     void everyReasonIsASentenceWithItsFigure(Reason.Code code, int value, int of, String sentence) {
         assertThat(SuggestionWords.evidence(grounds(Decision.CALL, Cause.STUCK, List.of(), reason(code, value, of)))).containsExactly(sentence);

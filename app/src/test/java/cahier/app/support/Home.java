@@ -15,6 +15,7 @@ import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
+import cahier.app.track.PassChoice;
 import cahier.app.track.Roadmap;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
@@ -101,7 +102,7 @@ public final class Home {
     }
 
     public static StepPlan step(String title) {
-        return new StepPlan(title, title + ": wait, then pay.", "kitchen", 1.0, null, "", "", false, "", 5, 8, 2, 5, "", "");
+        return new StepPlan(title, title + ": wait, then pay.", "kitchen", 1.0, null, "", "", false, "", PassChoice.RUN, 5, 8, 2, 5, "", "");
     }
 
     public <T> T within(Supplier<T> work) {

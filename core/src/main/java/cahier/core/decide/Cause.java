@@ -13,6 +13,8 @@ public enum Cause {
     TOO_MUCH(2),
     /** Too few CLEAN among the last 10. */
     LOW_RATE(2),
+    /** The latest block of a block rule says back. */
+    BLOCK(2),
     /** One person's reps differ from the others'. */
     PERSON_GAP(2),
     /** A pause of a week or more. */

@@ -31,13 +31,15 @@ public final class Judge {
     private final Case given;
     private final Visit recent;
     private final Evidence evidence;
+    private final Visit counted;
     private final PassCheck check;
 
     private Judge(Case given) {
         this.given = given;
         this.recent = given.visit().recent();
         this.evidence = Evidence.of(given.visit());
-        this.check = given.rule().check(given.visit().counted(given.staleDays()));
+        this.counted = given.visit().counted(given.staleDays());
+        this.check = given.rule().check(counted);
     }
 
     /** The suggestion for this case. */
@@ -92,9 +94,16 @@ public final class Judge {
         if (tooMuch >= (comfort ? COMFORT_TOO_MUCH : SKILL_TOO_MUCH)) {
             return Optional.of(stepDown(Cause.TOO_MUCH, Reason.of(Code.TOO_MUCH_RECENT, tooMuch, recent.sessions().size())));
         }
-        return lowRate().map(reason -> PersonGap.find(given.visit())
-                .map(gap -> personGap(gap, reason))
-                .orElseGet(() -> stepDown(Cause.LOW_RATE, reason)));
+        return lowRate().map(reason -> unlessOnePerson(Cause.LOW_RATE, reason))
+                .or(() -> blockSaysBack().map(reason -> unlessOnePerson(Cause.BLOCK, reason)));
+    }
+
+    private Suggestion unlessOnePerson(Cause cause, Reason reason) {
+        return PersonGap.find(given.visit()).map(gap -> personGap(gap, reason)).orElseGet(() -> stepDown(cause, reason));
+    }
+
+    private Optional<Reason> blockSaysBack() {
+        return given.rule().back(counted).stream().mapToObj(clean -> Reason.of(Code.CLEAN_OF_BLOCK, clean, given.rule().least())).findFirst();
     }
 
     private Optional<Reason> lowRate() {

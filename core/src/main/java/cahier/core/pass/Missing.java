@@ -18,6 +18,6 @@ public record Missing(What what, int more) {
 
     /** What is counted. */
     public enum What {
-        CLEAN_IN_A_ROW, DAYS, SESSIONS, PEOPLE, PLACES, COLD_CLEAN
+        CLEAN_IN_A_ROW, REPS, CLEAN_OF_LAST, CLEAN_OF_BLOCK, CALM_SESSIONS, ODDS_PERCENT, HOLDS, DAYS, SESSIONS, PEOPLE, PLACES, COLD_CLEAN
     }
 }

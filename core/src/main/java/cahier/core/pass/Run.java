@@ -24,9 +24,7 @@ public record Run(int k, Spread spread) implements PassRule {
     public static final int MOST = 100;
 
     public Run {
-        if (k < 1 || k > MOST) {
-            throw new IllegalArgumentException("k must be from 1 to " + MOST + ", was " + k + ", for example " + DEFAULT);
-        }
+        Limits.reps("k", k);
     }
 
     @Override
@@ -77,6 +75,11 @@ public record Run(int k, Spread spread) implements PassRule {
             }
         }
         return false;
+    }
+
+    @Override
+    public int least() {
+        return k;
     }
 
     private static int endRun(List<Rep> reps) {

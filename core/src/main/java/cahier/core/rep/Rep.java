@@ -3,6 +3,7 @@ package cahier.core.rep;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.Objects;
+import java.util.OptionalDouble;
 import java.util.UUID;
 
 /**
@@ -10,8 +11,9 @@ import java.util.UUID;
  *
  * @param id made on the phone, so that sending twice changes nothing
  * @param at when it happened
+ * @param value what was measured, where the step measures something
  */
-public record Rep(UUID id, Instant at, Outcome outcome, Role role) {
+public record Rep(UUID id, Instant at, Outcome outcome, Role role, OptionalDouble value) {
 
     /** By time, then id: the order every rule reads reps in. */
     public static final Comparator<Rep> IN_ORDER = Comparator.comparing(Rep::at).thenComparing(Rep::id);
@@ -21,6 +23,12 @@ public record Rep(UUID id, Instant at, Outcome outcome, Role role) {
         Objects.requireNonNull(at, "at");
         Objects.requireNonNull(outcome, "outcome");
         Objects.requireNonNull(role, "role");
+        Objects.requireNonNull(value, "value");
+    }
+
+    /** A rep without a measured value. */
+    public Rep(UUID id, Instant at, Outcome outcome, Role role) {
+        this(id, at, outcome, role, OptionalDouble.empty());
     }
 
     /** Whether pass rules may count it. */

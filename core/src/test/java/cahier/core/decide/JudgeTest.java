@@ -21,14 +21,14 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class JudgeTest {
 
-    static Stream<JsonNode> runDecisions() {
-        return Vectors.cases("decisions.json").filter(c -> c.get("rule").get("kind").asText().equals("RUN"));
+    static Stream<JsonNode> decisions() {
+        return Vectors.cases("decisions.json");
     }
 
     static Case caseOf(JsonNode given, Visit visit) {
         JsonNode days = given.get("daysSinceTrackRep");
         int gapsBefore = given.get("personGapsBefore").asInt();
-        return new Case(TrackKind.valueOf(given.get("kind").asText()), Vectors.run(given.get("rule")), 7, visit,
+        return new Case(TrackKind.valueOf(given.get("kind").asText()), Vectors.rule(given.get("rule")), 7, visit,
                 new Case.Step(given.get("stepIndex").asInt(), given.get("stepCount").asInt(),
                         given.get("enteredAfterTooMuch").asBoolean(), given.get("leftByBackBefore").asBoolean(),
                         given.get("daysInVisit").asLong()),
@@ -39,7 +39,7 @@ class JudgeTest {
     }
 
     @ParameterizedTest
-    @MethodSource("runDecisions")
+    @MethodSource("decisions")
     void workedCasesHold(JsonNode given) {
         Suggestion suggestion = Judge.decide(caseOf(given, Vectors.visit(given.get("sessions"))));
         assertThat(suggestion.decision() + " " + suggestion.cause())
@@ -47,7 +47,7 @@ class JudgeTest {
     }
 
     @ParameterizedTest
-    @MethodSource("runDecisions")
+    @MethodSource("decisions")
     void oneMoreCleanRepNeverTurnsUpIntoBack(JsonNode given) {
         Visit visit = Vectors.visit(given.get("sessions"));
         Set<Decision> up = EnumSet.of(Decision.UP, Decision.DONE);
@@ -58,7 +58,7 @@ class JudgeTest {
 
     @Test
     void theTrainersAnswerToACallSettlesTheTooMuchBeforeIt() {
-        JsonNode given = runDecisions().filter(c -> c.get("expect").get("cause").asText().equals("TOO_MUCH_OFTEN"))
+        JsonNode given = decisions().filter(c -> c.get("expect").get("cause").asText().equals("TOO_MUCH_OFTEN"))
                 .findFirst().orElseThrow();
         Case open = caseOf(given, Vectors.visit(given.get("sessions")));
         Instant end = open.visit().sessions().get(open.visit().sessions().size() - 1).end();
@@ -70,7 +70,7 @@ class JudgeTest {
 
     @Test
     void reasonsCarryTheFigures() {
-        JsonNode given = runDecisions().filter(c -> c.get("expect").get("cause").asText().equals("LOW_RATE"))
+        JsonNode given = decisions().filter(c -> c.get("expect").get("cause").asText().equals("LOW_RATE"))
                 .findFirst().orElseThrow();
         assertThat(Judge.decide(caseOf(given, Vectors.visit(given.get("sessions")))).reasons().get(0))
                 .satisfies(r -> {

@@ -37,7 +37,7 @@ class RunTest {
     @MethodSource("runRules")
     void workedCasesHold(JsonNode given) {
         JsonNode expect = given.get("expect");
-        PassCheck check = Vectors.run(given.get("rule")).check(Vectors.visit(given.get("sessions")).counted(7));
+        PassCheck check = Vectors.rule(given.get("rule")).check(Vectors.visit(given.get("sessions")).counted(7));
 
         assertThat(check.rulePassed()).isEqualTo(expect.get("rulePassed").asBoolean());
         assertThat(check.passed()).isEqualTo(expect.get("passed").asBoolean());
