@@ -75,7 +75,7 @@ class TrackController {
     private String newTrack(TrainerUser me, long household, Model model) {
         model.addAttribute("household", households.get(me.practice(), household));
         model.addAttribute("dogs", households.dogs(me.practice(), household));
-        model.addAttribute("templates", shelf.templates());
+        model.addAttribute("shelf", shelf.byTopic());
         return "book/track-new";
     }
 
