@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 
 /** One household's book, open at its tracks. */
 record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep,
-            List<Sitting> notes, LocalDate today, Instant now) {
+            List<Sitting> notes, Load load, LocalDate today, Instant now) {
 
     public Household household() {
         return facts.household();

@@ -8,6 +8,7 @@ import cahier.app.gate.Gates;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.intake.Intakes;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
@@ -52,9 +53,10 @@ class Books {
     private final Homeworks homeworks;
     private final OwnerLinks links;
     private final Gates gates;
+    private final Intakes intakes;
 
     Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links,
-          Gates gates) {
+          Gates gates, Intakes intakes) {
         this.households = households;
         this.tracks = tracks;
         this.log = log;
@@ -63,6 +65,7 @@ class Books {
         this.homeworks = homeworks;
         this.links = links;
         this.gates = gates;
+        this.intakes = intakes;
     }
 
     Book open(PracticeId practice, long id, Instant now) {
@@ -72,6 +75,7 @@ class Books {
         List<TrackRow> rows = tracks.ofHousehold(practice, id).stream().map(r -> row(facts, r, days, now)).toList();
         return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
                 log.notes(practice, id, now.minus(NOTES_SINCE), NOTES),
+                Load.of(homeworks.next(practice, id), intakes.get(practice, id).dailyMinutes()),
                 now.atZone(facts.household().zone()).toLocalDate(), now);
     }
 

@@ -244,6 +244,17 @@ class FirstContactTest extends AppTest {
     }
 
     @Test
+    void theBookSaysWhatTheNextHomeworkAsksOfTheirDay() throws Exception {
+        open(household()).andExpect(says("The next homework asks for up to 10\u00a0min a day."));
+        send(intake() + "/home", "version", "0", "dailyMinutes", "8");
+        open(household()).andExpect(says("<p class=\"heavy\">The next homework asks for up to 10\u00a0min a day; they have 8.</p>"));
+        for (String template : List.of("down", "front", "fetch")) {
+            send(household() + "/tracks", "version", "0", "dog", Long.toString(dog), "template", template);
+        }
+        open(household()).andExpect(says("4 tracks; three at most is usual."));
+    }
+
+    @Test
     void someoneWhoMayNotPractiseIsNotOfferedToTheOwner() throws Exception {
         send(household() + "/people", "id", "0", "version", "0", "name", "Uncle Bram", "age", "", "pace", "80 cm").andExpect(status().is3xxRedirection());
         mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow())).andExpect(says("Marit")).andExpect(content().string(not(containsString("Uncle Bram"))));

@@ -37,6 +37,13 @@ class PicturesTest extends AppTest {
             take(trainer, "/households/" + split.householdId() + "?facts=words", "words");
             take(trainer, "/households/" + flagged() + "/intake", "intake");
             take(trainer, "/flags/1/letter", "letter");
+            take(trainer, "/households/" + split.householdId() + "/tracks/new", "shelf");
+            trainer.navigate("/tracks/" + split.trackId() + "/climb");
+            trainer.fill("#durationTo", "1 min");
+            trainer.fill("#supports", "lead slack\nno lead");
+            trainer.click("text=Show the steps");
+            trainer.locator(".made").scrollIntoViewIfNeeded();
+            trainer.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("climb.png")));
             Page night = browser.trainer(1280, 800, ColorScheme.DARK);
             take(night, "/households/" + split.householdId(), "household-night");
             Page owner = browser.visitor(390, 844);
