@@ -14,6 +14,7 @@ import java.time.ZoneId;
 import java.util.Random;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -23,11 +24,14 @@ import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
-/** Loads the demo into an empty database, once; a later start keeps what was entered. */
+/**
+ * Loads the demo into an empty database, once; a later start keeps what was entered. It is loaded before the first request is taken, and the
+ * owners' links are printed when the application is ready.
+ */
 @Component
 @Order(0)
 @ConditionalOnProperty("cahier.demo")
-class DemoLoader implements ApplicationRunner {
+class DemoLoader implements SmartInitializingSingleton, ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
 
@@ -51,10 +55,14 @@ class DemoLoader implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
         if (!accounts.isInstalled()) {
             load();
         }
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
         file.households().forEach(h -> LOG.info("Owner page of {}: http://127.0.0.1:{}/o/{}", h.name(), port, h.token()));
     }
 

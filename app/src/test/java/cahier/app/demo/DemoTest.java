@@ -12,7 +12,6 @@ import cahier.core.decide.Decision;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.DefaultApplicationArguments;
 
 class DemoTest extends AppTest {
 
@@ -35,7 +34,7 @@ class DemoTest extends AppTest {
     @Test
     void aSecondStartKeepsWhatIsThere() {
         long before = households();
-        loader.run(new DefaultApplicationArguments());
+        loader.afterSingletonsInstantiated();
         assertThat(households()).isEqualTo(before);
     }
 
