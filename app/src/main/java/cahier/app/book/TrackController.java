@@ -3,9 +3,12 @@ package cahier.app.book;
 import cahier.app.account.TrainerUser;
 import cahier.app.baseline.Baseline;
 import cahier.app.baseline.Baselines;
+import cahier.app.draw.Drawing;
+import cahier.app.draw.Shares;
 import cahier.app.household.Dog;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.judge.Grounds;
 import cahier.app.judge.Judgements;
 import cahier.app.shelf.Shelf;
 import cahier.app.shelf.Template;
@@ -110,8 +113,17 @@ class TrackController {
         model.addAttribute("household", household);
         model.addAttribute("today", now.atZone(household.zone()).toLocalDate());
         baselines.concerning(row.roadmap()).ifPresent(b -> model.addAttribute("begin", beginning(row, b)));
+        row.note().map(n -> n.decided().grounds()).filter(g -> g.reps() > 0).ifPresent(g -> {
+            model.addAttribute("grounds", g);
+            model.addAttribute("byPerson", shares(g.people(), g.bar()));
+            model.addAttribute("byPlace", shares(g.places(), g.bar()));
+        });
         model.addAttribute("history", judgements.history(me.practice(), id).stream().filter(d -> !d.isOpen()).map(d -> Note.of(d, false)).toList());
         return "book/track";
+    }
+
+    private static @Nullable Drawing shares(List<Grounds.Cell> cells, double bar) {
+        return cells.isEmpty() ? null : Shares.of(cells.stream().map(c -> new Shares.Row(c.name(), c.clean(), c.reps())).toList(), bar);
     }
 
     /** A step is proposed while the dog still stands where the track was made and nothing was practised. */

@@ -15,6 +15,7 @@ import cahier.core.decide.Reason;
 import cahier.core.decide.Standing;
 import cahier.core.decide.Suggestion;
 import cahier.core.rep.Evidence;
+import cahier.core.rep.Gap;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Session;
@@ -28,6 +29,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -158,7 +160,16 @@ public class Judgements {
         Map<String, String> places = facts.places().stream().collect(Collectors.toMap(p -> Long.toString(p.id()), Place::name));
         int of = Math.min(Evidence.ODDS_REPS, evidence.reps());
         return new Grounds(named(fresh, people), evidence.reps(), evidence.count(Outcome.CLEAN, Evidence.ODDS_REPS), of,
-                evidence.odds(BAR, Evidence.ODDS_REPS), BAR, cells(given, Session::person, people), cells(given, Session::place, places));
+                evidence.odds(BAR, Evidence.ODDS_REPS), BAR, cells(given, Session::person, people), cells(given, Session::place, places),
+                Stream.concat(gaps(given, Session::person, Session::place, people), gaps(given, Session::place, Session::person, places)).toList());
+    }
+
+    private static Stream<Gap> gaps(Case given, Function<Session, String> key, Function<Session, String> company, Map<String, String> names) {
+        return Gap.among(given.visit(), key, company).stream().map(g -> new Gap(named(g.better(), names), named(g.worse(), names), g.probability()));
+    }
+
+    private static Gap.Share named(Gap.Share share, Map<String, String> names) {
+        return new Gap.Share(names.getOrDefault(share.name(), "someone"), share.clean(), share.reps());
     }
 
     /** The core knows people by number; what is kept for good carries the name they had. */

@@ -115,6 +115,29 @@ class DrawingsTest {
         assertThat(uprights(path(drawing, "lesson"))).hasSize(1);
     }
 
+    @Test
+    void aShareIsAsLongAsItsRateAndTheTickStandsAtTheBar() {
+        Drawing drawing = Shares.of(List.of(new Shares.Row("Dele", 10, 10), new Shares.Row("Marit", 5, 10), new Shares.Row("Noor", 0, 4)), 0.8);
+        Matcher lines = Pattern.compile("M([0-9.]+) [0-9.]+H([0-9.]+)").matcher(path(drawing, "bar-clean"));
+        List<Double> lengths = new ArrayList<>();
+        while (lines.find()) {
+            lengths.add(Double.parseDouble(lines.group(2)) - Double.parseDouble(lines.group(1)));
+        }
+        assertThat(lengths).hasSize(2);
+        assertThat(lengths.get(1)).isCloseTo(lengths.get(0) / 2, within(0.11));
+        assertThat(uprights(path(drawing, "tick")).get(0)[0] - 200).isCloseTo(0.8 * lengths.get(0), within(0.11));
+        assertThat(drawing.alt()).isEqualTo("Dele 10 of 10 clean, Marit 5 of 10 clean, Noor 0 of 4 clean");
+    }
+
+    @Test
+    void aWatchShowsEachSignOnALineOfItsOwn() {
+        Drawing watch = WatchLine.of(new WatchLine.Watch(900, List.of(new WatchLine.Mark("vocal", 60, 120), new WatchLine.Mark("pacing", 300, 301))));
+        assertThat(watch.labels()).extracting(Label::text).contains("vocal", "pacing", "0\u00a0min", "15\u00a0min");
+        assertThat(path(watch, "spell").chars().filter(c -> c == 'M').count()).isEqualTo(2);
+        assertThat(watch.alt()).isEqualTo("Watch: vocal from 60 to 120 s, pacing from 300 to 301 s");
+        assertThat(WatchLine.of(new WatchLine.Watch(30, List.of())).alt()).isEqualTo("No sign in 30 s");
+    }
+
     @ParameterizedTest
     @EnumSource(Glyph.class)
     void everyGlyphStaysInItsBoxAndHasAWord(Glyph glyph) {

@@ -1,6 +1,8 @@
 package cahier.app.judge;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
@@ -8,6 +10,7 @@ import cahier.app.track.Visit;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
+import cahier.core.rep.Gap;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
@@ -219,6 +222,13 @@ class AnswersTest extends AppTest {
         Decided open = home.suggestion();
         assertThat(says(open)).isEqualTo("STAY PERSON_GAP");
         assertThat(SuggestionWords.evidence(open.grounds())).contains("Without Marit: 9 of 10 clean.");
+        assertThat(open.grounds().gaps()).singleElement().satisfies(gap -> {
+            assertThat(gap.better()).isEqualTo(new Gap.Share("Dele", 9, 10));
+            assertThat(gap.worse()).isEqualTo(new Gap.Share("Marit", 0, 10));
+        });
+        open("/tracks/" + home.track).andExpect(content().string(containsString("Marit differs")))
+                .andExpect(content().string(containsString("Dele 9/10, Marit 0/10 in the same company.")))
+                .andExpect(content().string(containsString("Dele 9 of 10 clean, Marit 0 of 10 clean")));
     }
 
     @Test
