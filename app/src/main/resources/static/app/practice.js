@@ -1,5 +1,6 @@
 // One rep is one tap. The page only keeps and shows what was tapped; what it means is decided on the server.
 import { Queue, badge, sitting } from './queue.js';
+import { keepPages } from './offline.js';
 
 const OUTCOMES = { CLEAN: 'clean', HELPED: 'helped', MISSED: 'missed', TOO_MUCH: 'too much' };
 const UNDO_MS = 60_000;
@@ -138,4 +139,5 @@ if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at)
 draw();
 setInterval(offerUndo, 5000);
 queue.send();
+keepPages(page.token, [`/o/${page.token}`]);
 document.body.dataset.ready = 'yes';

@@ -37,7 +37,7 @@ class SecurityConfig {
     SecurityFilterChain trainers(HttpSecurity http) throws Exception {
         headers(http)
                 .authorizeHttpRequests(r -> r
-                        .requestMatchers("/login", "/first-run", "/theme", "/error", "/favicon.svg", "/app/**", "/fonts/**", "/vendor/**", "/webjars/**")
+                        .requestMatchers("/login", "/first-run", "/theme", "/error", "/favicon.svg", "/sw.js", "/app/**", "/fonts/**", "/vendor/**", "/webjars/**")
                         .permitAll()
                         .anyRequest().hasRole("TRAINER"))
                 .formLogin(f -> f.loginPage("/login").defaultSuccessUrl("/"))

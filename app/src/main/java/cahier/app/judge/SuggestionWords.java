@@ -102,7 +102,7 @@ public final class SuggestionWords {
             case CLEAN_OF_BLOCK -> n + " of the last block of " + reason.of() + " clean.";
             case RUN -> n + " clean in a row.";
             case OTHERS_CLEAN -> "Without " + reason.who() + ": " + n + " of " + reason.of() + " clean.";
-            case GAP_IN_A_ROW -> n > 1 ? times(n) + " in a row now." : "";
+            case GAP_IN_A_ROW -> n > 1 ? capital(times(n)) + " in a row now." : "";
             case DAYS_SINCE_REP -> "No reps for " + n + " days.";
             case REPS_IN_VISIT -> n + " reps at this step.";
             case DAYS_IN_VISIT -> n + " days at this step.";

@@ -3,15 +3,21 @@ package cahier.app.practice;
 import cahier.app.sheet.OwnerLinks.Owner;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestAttribute;
+import org.springframework.web.bind.annotation.ResponseBody;
 
 /** The owner's pages. */
 @Controller
 class OwnerController {
+
+    private static final String PAPER = "#FCF9F1";
+    private static final String COVER = "#2A3263";
 
     private final OwnerPractice practice;
     private final Clock clock;
@@ -26,6 +32,15 @@ class OwnerController {
         model.addAttribute("token", token);
         model.addAttribute("today", practice.today(owner, Instant.now(clock)));
         return "practice/today";
+    }
+
+    /** Lets a phone put the household's page on its home screen. */
+    @GetMapping(value = "/o/{token}/manifest.webmanifest", produces = "application/manifest+json")
+    @ResponseBody
+    Map<String, Object> manifest(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner) {
+        return Map.of("name", "Cahier, " + practice.facts(owner).household().name(), "short_name", "Cahier", "start_url", "/o/" + token, "scope", "/o/" + token,
+                "display", "standalone", "background_color", PAPER, "theme_color", COVER,
+                "icons", List.of(Map.of("src", "/favicon.svg", "sizes", "any", "type", "image/svg+xml")));
     }
 
     @GetMapping("/o/{token}/practice/{step}")

@@ -10,6 +10,8 @@ public final class Measures {
 
     private static final Pattern TYPED = Pattern.compile("(\\d{1,6}(?:[.,]\\d{1,4})?)\\s*([a-z]*)");
     private static final double METRES_PER_FOOT = 0.3048;
+    private static final double METRES_PER_INCH = 0.0254;
+    private static final double METRES_IN_INCHES_BELOW = 0.6;
     private static final double GRAMS_PER_POUND = 453.59237;
     private static final Map<String, Double> METRES = Map.of("", 1.0, "m", 1.0, "cm", 0.01, "ft", METRES_PER_FOOT,
             "feet", METRES_PER_FOOT, "yd", 3 * METRES_PER_FOOT);
@@ -46,9 +48,10 @@ public final class Measures {
         throw new IllegalArgumentException("must be " + rule + ", was “" + typed + "”");
     }
 
-    /** "1 m (3 ft)". */
+    /** "1 m (3 ft)", and inches where a foot says too little: "0.1 m (4 in)". */
     public static String distance(double metres) {
-        return plain(metres, 2) + NBSP + "m (" + Math.round(metres / METRES_PER_FOOT) + NBSP + "ft)";
+        String imperial = metres < METRES_IN_INCHES_BELOW ? Math.round(metres / METRES_PER_INCH) + NBSP + "in" : Math.round(metres / METRES_PER_FOOT) + NBSP + "ft";
+        return plain(metres, 2) + NBSP + "m (" + imperial + ")";
     }
 
     /** "5 s", "2 min", "1 min 30 s". */

@@ -69,6 +69,39 @@ class RestartTest {
         });
     }
 
+    @Test
+    void afterOneVisitThePagesOpenAndTakeRepsWithoutAServer() throws Exception {
+        try (ApplicationProcess application = new ApplicationProcess(database);
+             Browser browser = new Browser(application.address()).expecting("net::ERR_")) {
+            Page owner = browser.visitor(390, 844);
+            owner.navigate(OWNER);
+            owner.waitForSelector("body[data-kept]");
+            long before = reps();
+            String never = owner.locator(".it h2 a").nth(2).getAttribute("href");
+            owner.waitForCondition(() -> Boolean.TRUE.equals(owner.evaluate("async (u) => !!(await (await caches.open('cahier-1')).match(u))", never)));
+            application.kill();
+
+            owner.reload();
+            assertThat(owner.locator("main")).containsText("Abara-Quist");
+            owner.navigate(never);
+            owner.waitForSelector("body[data-ready]");
+            tap(owner, "CLEAN", "HELPED", "CLEAN");
+            owner.reload();
+            owner.waitForSelector("body[data-ready]");
+            assertThat(owner.locator("#count")).hasText("3 of 6 done");
+            owner.click("#enough");
+            owner.fill("#note", "No signal here.");
+            owner.click("#finish");
+            assertThat(owner.locator("h1")).isVisible();
+            assertThat(owner.locator("#waiting")).isVisible();
+            assertThat(reps()).isEqualTo(before);
+
+            application.startAgain();
+            await(owner, before + 3);
+            owner.waitForCondition(() -> Postgres.number(database, "select count(*) from sitting where note = 'No signal here.'") == 1);
+        }
+    }
+
     private static void tap(Page owner, String... outcomes) {
         for (String outcome : outcomes) {
             owner.click("[data-outcome=" + outcome + "]");

@@ -47,7 +47,7 @@ class MeasuresTest {
     @Test
     void measuresAreWrittenMetricFirstWithUnitsThatStayTogether() {
         assertThat(Measures.distance(1)).isEqualTo("1\u00a0m (3\u00a0ft)");
-        assertThat(Measures.distance(0.1)).isEqualTo("0.1\u00a0m (0\u00a0ft)");
+        assertThat(Measures.distance(0.1)).isEqualTo("0.1\u00a0m (4\u00a0in)");
         assertThat(Measures.weight(8400)).isEqualTo("8.4\u00a0kg (18.5\u00a0lb)");
         assertThat(Measures.duration(5)).isEqualTo("5\u00a0s");
         assertThat(Measures.duration(90)).isEqualTo("1\u00a0min 30\u00a0s");

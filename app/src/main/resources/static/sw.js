@@ -1,0 +1,53 @@
+// The owner's pages without signal: what was loaded once is kept and shown when the network does not answer in time.
+// Reps are no business of this file: they wait in the phone's database (app/queue.js).
+const CACHE = 'cahier-1';
+const PATIENCE_MS = 3000;
+const SHELL = ['/fonts/fonts.css', '/app/cahier.css', '/app/theme.js', '/app/today.js', '/app/practice.js',
+  '/app/queue.js', '/app/offline.js', '/vendor/idb/idb.js', '/favicon.svg',
+  '/fonts/atkinson-hyperlegible-latin-400-normal.woff2', '/fonts/atkinson-hyperlegible-latin-700-normal.woff2',
+  '/fonts/literata-latin-wght-normal.woff2', '/fonts/literata-latin-wght-italic.woff2'];
+
+self.addEventListener('install', (event) => {
+  event.waitUntil(caches.open(CACHE).then((cache) => cache.addAll(SHELL)).then(() => self.skipWaiting()));
+});
+
+self.addEventListener('activate', (event) => {
+  event.waitUntil(caches.keys()
+    .then((names) => Promise.all(names.filter((name) => name !== CACHE).map((name) => caches.delete(name))))
+    .then(() => self.clients.claim()));
+});
+
+self.addEventListener('fetch', (event) => {
+  const url = new URL(event.request.url);
+  if (event.request.method !== 'GET' || url.origin !== location.origin) return;
+  event.respondWith(answer(event.request));
+});
+
+/** The pages of today's steps, so that they open in the park although nobody opened them at home. */
+self.addEventListener('message', (event) => {
+  event.waitUntil(caches.open(CACHE).then((cache) => Promise.all(event.data.keep.map((url) => keep(cache, url)))));
+});
+
+async function keep(cache, url) {
+  try {
+    const page = await fetch(url);
+    if (page.ok) await cache.put(url, page);
+  } catch {
+    // no signal: what was kept before stays
+  }
+}
+
+/** From the network, and kept; from what was kept when the network is silent. A link that was replaced loses what was kept of it. */
+async function answer(request) {
+  const cache = await caches.open(CACHE);
+  // Whether a script is asked for as a module or not (Vary: Origin), it is the same file.
+  const kept = await cache.match(request, { ignoreVary: true });
+  const network = fetch(request).then(async (response) => {
+    if (response.ok) await cache.put(request, response.clone());
+    if (response.status === 404) await cache.delete(request);
+    return response;
+  });
+  if (!kept) return network;
+  const silence = new Promise((resolve) => { setTimeout(() => resolve(kept), PATIENCE_MS); });
+  return Promise.race([network.catch(() => kept), silence]);
+}
