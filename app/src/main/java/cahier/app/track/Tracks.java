@@ -61,10 +61,13 @@ public class Tracks {
     /** Keeps a new track; the dog starts on the first of its steps. Returns its id. */
     public long add(PracticeId practice, Track track, List<StepPlan> plans, Instant now) {
         long id = tracks.insert(practice, track);
-        for (StepPlan plan : plans) {
-            addStep(practice, id, plan, Integer.MAX_VALUE, now);
-        }
+        addSteps(practice, id, plans, now);
         return id;
+    }
+
+    /** Puts new steps at the end of a track, all of them or none. */
+    public void addSteps(PracticeId practice, long track, List<StepPlan> plans, Instant now) {
+        plans.forEach(plan -> addStep(practice, track, plan, Integer.MAX_VALUE, now));
     }
 
     /** Saves an edit, unless someone saved another meanwhile. */
