@@ -11,7 +11,8 @@ const step = page.step;
 const dose = Number(page.dose);
 const at = (id) => document.getElementById(id);
 const queue = new Queue(page.token, badge(at('waiting')));
-let state = { step: `${page.token}/${step}`, session: crypto.randomUUID(), reps: [] };
+// items waits to be handed to the queue: a tap is kept here first, at once, and leaves when the queue has it.
+let state = { step: `${page.token}/${step}`, session: crypto.randomUUID(), reps: [], items: [] };
 
 // ---- who and where, remembered from last time ----
 
@@ -83,17 +84,33 @@ async function tap(outcome) {
   const rep = { id: crypto.randomUUID(), sessionId: state.session, stepId: Number(step), outcome, at: new Date().toISOString(),
     person: chosen('person'), place: chosen('place') };
   state.reps.push(rep);
+  const handed = keep('rep', rep);
   if (at('setup')) at('setup').open = false;
   draw();
-  await Promise.all([sitting.save(state), queue.add('rep', rep)]);
+  await handed;
   if (outcome !== 'TOO_MUCH' && state.reps.length === dose) end(true);
 }
 
 async function undo() {
   const rep = state.reps.pop();
   if (!rep) return;
+  const handed = keep('undo', { id: rep.id, at: new Date().toISOString() });
   draw();
-  await Promise.all([sitting.save(state), queue.add('undo', { id: rep.id, at: new Date().toISOString() })]);
+  await handed;
+}
+
+/** Keeps an item with the sitting, then hands it to the queue. Handed over twice after a reload, it is still one rep. */
+function keep(kind, body) {
+  const item = { kind, body };
+  state.items.push(item);
+  sitting.save(state);
+  return hand(item);
+}
+
+async function hand(item) {
+  await queue.add(item.kind, item.body);
+  state.items = state.items.filter((i) => i.body.id !== item.body.id || i.kind !== item.kind);
+  if (!state.over) sitting.save(state);
 }
 
 function end(over) {
@@ -111,7 +128,8 @@ async function finish() {
     await queue.add('finish', { id: state.session, at: new Date().toISOString(),
       how: chosen('how'), note: at('note').value });
   }
-  await sitting.clear(state.step);
+  state.over = true;
+  sitting.clear(state.step);
   await Promise.race([queue.send(), new Promise((go) => setTimeout(go, 1500))]);
   location.assign(`/o/${page.token}`);
 }
@@ -128,13 +146,17 @@ at('finish').addEventListener('click', finish);
 remember('person');
 remember('place');
 saySetup();
-const kept = await sitting.load(state.step);
+const kept = sitting.load(state.step);
+for (const item of kept?.items ?? []) await queue.add(item.kind, item.body);
 if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at) < SAME_SITTING_MS) {
-  state = kept;
+  state = { ...kept, items: [] };
+  sitting.save(state);
   const last = kept.reps.at(-1);
   choose('person', last.person);
   choose('place', last.place);
   if (at('setup')) at('setup').open = false;
+} else {
+  sitting.clear(state.step);
 }
 draw();
 setInterval(offerUndo, 5000);

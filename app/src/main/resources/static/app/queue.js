@@ -5,17 +5,24 @@ import { openDB } from '/vendor/idb/idb.js';
 const BATCH = 200;
 const RETRY_MS = [1000, 2000, 5000, 10000, 30000];
 
-const db = openDB('cahier', 1, {
+const db = openDB('cahier', 2, {
   upgrade(base) {
-    base.createObjectStore('waiting', { keyPath: 'n', autoIncrement: true });
-    base.createObjectStore('sitting', { keyPath: 'step' });
+    if (!base.objectStoreNames.contains('waiting')) base.createObjectStore('waiting', { keyPath: 'n', autoIncrement: true });
+    if (base.objectStoreNames.contains('sitting')) base.deleteObjectStore('sitting');
   },
 });
 
+/** The sitting that goes on, written in the same moment as the tap: a page that closes right after it has kept it. */
 export const sitting = {
-  async load(step) { return (await db).get('sitting', step); },
-  async save(state) { return (await db).put('sitting', state); },
-  async clear(step) { return (await db).delete('sitting', step); },
+  load(step) { return JSON.parse(localStorage.getItem(`cahier.sitting.${step}`) ?? 'null'); },
+  save(state) {
+    try {
+      localStorage.setItem(`cahier.sitting.${state.step}`, JSON.stringify(state));
+    } catch {
+      // full or forbidden: the queue still gets every tap, only a reload begins a new sitting
+    }
+  },
+  clear(step) { localStorage.removeItem(`cahier.sitting.${step}`); },
 };
 
 /** Sends what waits for one household's link, in the order in which it was tapped. */
