@@ -1,11 +1,14 @@
 package cahier.app.web;
 
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.stereotype.Controller;
 
 /** The one place that turns refusals into pages. */
@@ -19,6 +22,14 @@ class Refusals {
         model.addAttribute("differences", edit.differences());
         model.addAttribute("backTo", edit.backTo());
         return "error/stale";
+    }
+
+    /** An address with letters where a number stands leads to nothing; anything else of the wrong kind is a bad request. */
+    @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+    String mismatch(MethodArgumentTypeMismatchException e, HttpServletResponse response) {
+        boolean address = e.getParameter().hasParameterAnnotation(PathVariable.class);
+        response.setStatus(address ? HttpServletResponse.SC_NOT_FOUND : HttpServletResponse.SC_BAD_REQUEST);
+        return address ? "error/404" : "error";
     }
 
     /** Two of the same name, saved at the same moment in two tabs. */

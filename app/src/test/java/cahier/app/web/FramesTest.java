@@ -42,6 +42,13 @@ class FramesTest extends AppTest {
     }
 
     @Test
+    void anAddressWithLettersWhereANumberStandsIsNotHere() throws Exception {
+        open("/households/abc").andExpect(status().isNotFound()).andExpect(content().string(containsString("Nothing here")));
+        open("/tracks/99999999999999999999").andExpect(status().isNotFound());
+        send("/households/1/places/start", "kind", "CASTLE").andExpect(status().isBadRequest()).andExpect(content().string(containsString("That did not work")));
+    }
+
+    @Test
     void anAnswerLeadsBackToABookAndNowhereElse() throws Exception {
         mvc.perform(post("/decisions/999999/accept").with(user(edda())).with(csrf()).param("version", "0").param("back", "https://evil.example"))
                 .andExpect(status().isNotFound());
