@@ -94,7 +94,8 @@ class DemoHousehold {
                 new Lesson(0, id, today.plusDays(l.day()).atTime(l.at()).atZone(zone).toInstant(), l.minutes(), l.plan(), 0)));
         links.keep(practice, id, house.token(), today.minusDays(35).atTime(DECIDED_AT).atZone(zone).toInstant());
         if (house.intake() != null) {
-            intake.load(trainer, households.facts(practice, id), house.intake(), now);
+            DemoFile.Meeting first = house.lessons().get(0);
+            intake.load(trainer, households.facts(practice, id), house.intake(), today, today.plusDays(first.day()).atTime(first.at()).atZone(zone).toInstant());
         }
         Life life = new Life(trainer, households.facts(practice, id), today, random);
         house.tracks().forEach(life::plan);

@@ -14,6 +14,7 @@ import cahier.app.intake.Intake;
 import cahier.app.intake.Intakes;
 import cahier.app.intake.Wish;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Objects;
@@ -36,7 +37,8 @@ class DemoIntake {
         this.baselines = baselines;
     }
 
-    void load(TrainerUser trainer, Facts facts, DemoFile.Told told, Instant now) {
+    /** @param firstVisit when all of it was told */
+    void load(TrainerUser trainer, Facts facts, DemoFile.Told told, LocalDate today, Instant firstVisit) {
         PracticeId practice = trainer.practice();
         long household = facts.household().id();
         intakes.save(practice, new Intake(household, told.home(), told.tried(), told.askedFor(), told.otherAnimals(), told.minutes(), told.leads(),
@@ -44,11 +46,11 @@ class DemoIntake {
         told.wishes().forEach(w -> intakes.addWish(practice, household, new Wish(0, 0, w.words(), w.topic(), w.mover())));
         told.care().forEach(c -> intakes.save(practice, household, new DogCare(dog(facts, c.dog()), c.neutered(), c.health(), c.food(), c.kcal(),
                 c.motivators(), c.recallReward(), c.fears(), c.history(), 0)));
-        told.flags().forEach(f -> gates.raise(trainer, household, dog(facts, f.dog()), f.flag(), f.what(), now));
-        told.onSheet().forEach(d -> intakes.seeTo(trainer, household, d, true, now));
+        told.flags().forEach(f -> gates.raise(trainer, household, dog(facts, f.dog()), f.flag(), f.what(), firstVisit));
+        told.onSheet().forEach(d -> intakes.seeTo(trainer, household, d, true, firstVisit));
         told.tests().forEach(t -> baselines.keep(trainer, household, dog(facts, t.dog()), Kind.COLD_TEST, t.cue(), new Findings(t.tries().chars()
                 .mapToObj(c -> Objects.requireNonNull(DemoHousehold.LETTERS.get((char) c))).toList(), null, null, null, null, null, null),
-                now.atZone(facts.household().zone()).toLocalDate().plusDays(t.day()).atTime(MORNING).atZone(facts.household().zone()).toInstant()));
+                today.plusDays(t.day()).atTime(MORNING).atZone(facts.household().zone()).toInstant()));
     }
 
     private static long dog(Facts facts, String name) {

@@ -2,6 +2,7 @@ package cahier.app.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.app.gate.Gates;
 import cahier.app.household.Households;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
@@ -9,6 +10,8 @@ import cahier.app.log.RepLog;
 import cahier.app.support.AppTest;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -23,6 +26,8 @@ class DemoTest extends AppTest {
     private Households households;
     @Autowired
     private RepLog log;
+    @Autowired
+    private Gates gates;
 
     @Test
     void everyKindOfDecisionStandsInTheMarginOfTheDemo() {
@@ -46,6 +51,13 @@ class DemoTest extends AppTest {
         var days = asImre(() -> log.days(imre().practice(), abara.id()));
         assertThat(days.stream().mapToInt(d -> d.reps()).sum()).isGreaterThan(300);
         assertThat(days.get(0).day()).isBefore(days.get(days.size() - 1).day().minusDays(28));
+    }
+
+    @Test
+    void whatWasToldOnTheFirstVisitIsDatedOnTheFirstVisit() {
+        var told = asImre(() -> gates.get(imre().practice(), 1));
+        assertThat(told.raisedOn()).isEqualTo(LocalDate.ofInstant(now(), ZoneId.of("Europe/London")).minusDays(30));
+        assertThat(told.isShut()).isTrue();
     }
 
     private long households() {
