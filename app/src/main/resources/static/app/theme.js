@@ -3,7 +3,14 @@
   const root = document.documentElement;
   if (!root.hasAttribute('data-follow')) return;
   const dark = matchMedia('(prefers-color-scheme: dark)');
-  const set = () => { root.dataset.theme = dark.matches ? 'dark' : 'light'; };
+  const set = () => {
+    root.dataset.theme = dark.matches ? 'dark' : 'light';
+    document.querySelectorAll('button[name=theme]').forEach((button) => {   // it offers the other one
+      button.value = dark.matches ? 'light' : 'dark';
+      button.textContent = dark.matches ? 'Day page' : 'Night page';
+    });
+  };
   set();
+  document.addEventListener('DOMContentLoaded', set);
   dark.addEventListener('change', set);
 })();

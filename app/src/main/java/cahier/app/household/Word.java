@@ -29,6 +29,11 @@ public record Word(long id, String word, String meaning, @Nullable Long dogId, S
         }
     }
 
+    /** A spoken word in quotation marks, a signal as it is called. */
+    public String shown() {
+        return signal == Signal.VOICE ? "“" + word + "”" : word;
+    }
+
     /** "hand, release, for Sorrel": what is unlike a spoken cue for every dog. */
     public String aside(Facts facts) {
         List<String> parts = new ArrayList<>();

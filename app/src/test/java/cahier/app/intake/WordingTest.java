@@ -92,6 +92,8 @@ class WordingTest {
         Word whistle = new Word(1, "two short", "come", 7L, Signal.WHISTLE, Word.Role.RELEASE, 0);
         Facts facts = new Facts(new Household(1, new PracticeId(1), "X", "", "UTC", "", 0), List.of(noor, new Person(2, "Bram", null, false, false, null, "", 0)),
                 List.of(new Dog(7, "Sorrel", "", null, null, 0)), List.of(landing), List.of(whistle), List.of());
+        assertThat(whistle.shown()).isEqualTo("two short");
+        assertThat(new Word(1, "mat", "lie down", null, Signal.VOICE, Word.Role.CUE, 0).shown()).isEqualTo("“mat”");
         assertThat(whistle.aside(facts)).isEqualTo("whistle, release, for Sorrel");
         assertThat(new Word(1, "mat", "lie down", null, Signal.VOICE, Word.Role.CUE, 0).aside(facts)).isEmpty();
         assertThat(facts.handlers()).containsExactly(noor);

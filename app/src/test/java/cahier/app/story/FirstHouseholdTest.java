@@ -22,6 +22,7 @@ class FirstHouseholdTest extends AppTest {
     void fromTheFirstStepToTheAdjustedNextHomework(int width, int height, ColorScheme scheme, String name) {
         try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
             Page trainer = browser.trainer(width, height, scheme);
+            assertThat(trainer.locator("button[name=theme]")).hasText(scheme == ColorScheme.DARK ? "Day page" : "Night page");
             theDeskSaysWhoNeedsALook(trainer);
             writeDownWhoLivesThere(trainer, name);
             planATrack(trainer);
