@@ -1,7 +1,19 @@
 package cahier.core.forecast;
 
-/** Reps it takes to see k CLEAN in a row (docs/rules.md 7). */
+import cahier.core.pass.Block;
+import cahier.core.pass.Calm;
+import cahier.core.pass.Odds;
+import cahier.core.pass.PassRule;
+import cahier.core.pass.Rate;
+
+/** Reps it takes to pass (docs/rules.md 7 and 8). */
 public final class Effort {
+
+    private static final double BASELINE_P = 0.75;
+    private static final double REPS_OF_RATE = 1.5;
+    private static final double REPS_OF_ODDS = 20;
+    private static final double REPS_OF_BLOCK = 2;
+    private static final double SESSIONS_OF_CALM = 1.3;
 
     private Effort() {
     }
@@ -47,6 +59,27 @@ public final class Effort {
     /** The least possible: k for each step that is left. */
     public static long least(int k, int steps) {
         return Math.multiplyExact((long) k, steps);
+    }
+
+    /**
+     * Reps a step usually costs before anything is known of this dog (docs/rules.md 8).
+     *
+     * @param dose reps a session, 1 or more
+     */
+    public static double baseline(PassRule rule, int dose) {
+        if (rule instanceof Rate rate) {
+            return REPS_OF_RATE * rate.n();
+        }
+        if (rule instanceof Odds) {
+            return REPS_OF_ODDS;
+        }
+        if (rule instanceof Block block) {
+            return REPS_OF_BLOCK * block.n();
+        }
+        if (rule instanceof Calm calm) {
+            return SESSIONS_OF_CALM * calm.s() * dose;
+        }
+        return expectedReps(BASELINE_P, rule.least());
     }
 
     private static void check(double p, int k) {

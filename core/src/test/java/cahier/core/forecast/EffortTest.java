@@ -5,6 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import cahier.core.Vectors;
+import cahier.core.pass.Block;
+import cahier.core.pass.Calm;
+import cahier.core.pass.Odds;
+import cahier.core.pass.Rate;
+import cahier.core.pass.Run;
+import cahier.core.pass.Spread;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -35,6 +41,15 @@ class EffortTest {
         assertThat(Effort.doneWithin(0.9, 5, 5)).isEqualTo(Math.pow(0.9, 5), within(1e-12));
         assertThat(Effort.expectedReps(1, 7)).isEqualTo(7);
         assertThat(Effort.least(5, 50)).isEqualTo(250);
+    }
+
+    @Test
+    void beforeAnythingIsKnownAStepCostsWhatItsRuleUsuallyTakes() {
+        assertThat(Effort.baseline(new Run(5, Spread.NONE), 8)).isEqualTo(Effort.expectedReps(0.75, 5));
+        assertThat(Effort.baseline(new Rate(0.8, 10, Spread.NONE), 8)).isEqualTo(15);
+        assertThat(Effort.baseline(Odds.usual(Spread.NONE), 8)).isEqualTo(20);
+        assertThat(Effort.baseline(new Block(5, 4, 2, Spread.NONE), 8)).isEqualTo(10);
+        assertThat(Effort.baseline(new Calm(2, 5, Spread.NONE), 8)).isEqualTo(20.8, within(1e-12));
     }
 
     @Test
