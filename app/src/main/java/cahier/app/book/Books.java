@@ -4,7 +4,6 @@ import cahier.app.account.PracticeId;
 import cahier.app.draw.Drawing;
 import cahier.app.draw.RepStrip;
 import cahier.app.draw.Staircase;
-import cahier.app.gate.Gates;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
@@ -15,6 +14,8 @@ import cahier.app.judge.Judgements;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
+import cahier.app.roadmap.Roadmaps;
+import cahier.app.roadmap.Way;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.track.Roadmap;
@@ -52,11 +53,11 @@ class Books {
     private final Answers answers;
     private final Homeworks homeworks;
     private final OwnerLinks links;
-    private final Gates gates;
+    private final Roadmaps roadmaps;
     private final Intakes intakes;
 
     Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links,
-          Gates gates, Intakes intakes) {
+          Roadmaps roadmaps, Intakes intakes) {
         this.households = households;
         this.tracks = tracks;
         this.log = log;
@@ -64,7 +65,7 @@ class Books {
         this.answers = answers;
         this.homeworks = homeworks;
         this.links = links;
-        this.gates = gates;
+        this.roadmaps = roadmaps;
         this.intakes = intakes;
     }
 
@@ -72,22 +73,24 @@ class Books {
         judgements.refreshDue(practice, now);
         Facts facts = households.facts(practice, id);
         List<PracticeDay> days = log.days(practice, id);
-        List<TrackRow> rows = tracks.ofHousehold(practice, id).stream().map(r -> row(facts, r, days, now)).toList();
+        List<Way> ways = roadmaps.of(practice, id, now);
+        List<TrackRow> rows = ways.stream().map(w -> row(facts, w, days, now)).toList();
         return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
                 log.notes(practice, id, now.minus(NOTES_SINCE), NOTES),
-                Load.of(homeworks.next(practice, id), intakes.get(practice, id).dailyMinutes()),
+                Load.of(homeworks.next(practice, ways), ways, intakes.get(practice, id).dailyMinutes()),
                 now.atZone(facts.household().zone()).toLocalDate(), now);
     }
 
     /** One track as its row in the book shows it. */
     TrackRow row(PracticeId practice, long track, Instant now) {
         judgements.refreshDue(practice, now);
-        Roadmap roadmap = tracks.get(practice, track);
-        long household = roadmap.track().householdId();
-        return row(households.facts(practice, household), roadmap, log.days(practice, household), now);
+        long household = tracks.get(practice, track).track().householdId();
+        Way way = roadmaps.of(practice, household, now).stream().filter(w -> w.track().id() == track).findFirst().orElseThrow();
+        return row(households.facts(practice, household), way, log.days(practice, household), now);
     }
 
-    private TrackRow row(Facts facts, Roadmap roadmap, List<PracticeDay> days, Instant now) {
+    private TrackRow row(Facts facts, Way way, List<PracticeDay> days, Instant now) {
+        Roadmap roadmap = way.roadmap();
         PracticeId practice = facts.household().practiceId();
         long track = roadmap.track().id();
         Optional<Decided> open = judgements.open(practice, track);
@@ -96,10 +99,9 @@ class Books {
         List<KeptRep> last = new ArrayList<>(log.latestOfTrack(practice, track, STRIP));
         last.removeIf(r -> roadmap.visit().map(Visit::stepId).filter(s -> s == r.stepId()).isEmpty());
         Collections.reverse(last);
-        return new TrackRow(roadmap, shown.map(d -> Note.of(d, d.isAnswered() && answers.canUndo(practice, d))), answered,
+        return new TrackRow(way, shown.map(d -> Note.of(d, d.isAnswered() && answers.canUndo(practice, d))), answered,
                 RepStrip.of(sessions(last, facts)), last.size(),
-                staircase(facts, roadmap, days.stream().filter(d -> d.trackId() == track && d.reps() > 0).toList(), now),
-                gates.shutting(practice, facts.household().id(), roadmap.track().dogId(), roadmap.track().topic()));
+                staircase(facts, roadmap, days.stream().filter(d -> d.trackId() == track && d.reps() > 0).toList(), now));
     }
 
     /** An answer is news until reps have been logged on what it led to, or something new asks for one. */

@@ -3,6 +3,7 @@ package cahier.app.book;
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.judge.Judgements;
+import cahier.app.step.EffortWords;
 import cahier.app.track.ClimbPlan;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
@@ -89,12 +90,5 @@ class ClimbController {
         model.addAttribute("roadmap", roadmap);
         model.addAttribute("household", households.get(me.practice(), roadmap.track().householdId()));
         return roadmap;
-    }
-
-    /** What a pass rule will take, asked for while it is typed. */
-    @GetMapping("/effort")
-    String effort(@RequestParam(defaultValue = "") String run, Model model) {
-        model.addAttribute("says", EffortWords.of(run));
-        return "book/effort";
     }
 }

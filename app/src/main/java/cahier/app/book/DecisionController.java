@@ -6,6 +6,7 @@ import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.method.Methods;
 import cahier.app.judge.SuggestionWords;
+import cahier.app.step.StepForm;
 import cahier.app.track.Roadmap;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Tracks;

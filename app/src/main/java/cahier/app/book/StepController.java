@@ -5,6 +5,10 @@ import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.method.Methods;
 import cahier.app.judge.Judgements;
+import cahier.app.roadmap.GoesRound;
+import cahier.app.roadmap.Roadmaps;
+import cahier.app.step.StepForm;
+import cahier.app.track.KeyedPlan;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
@@ -32,14 +36,16 @@ class StepController {
     private final Judgements judgements;
     private final Answers answers;
     private final Methods methods;
+    private final Roadmaps roadmaps;
     private final Clock clock;
 
-    StepController(Tracks tracks, Households households, Judgements judgements, Answers answers, Methods methods, Clock clock) {
+    StepController(Tracks tracks, Households households, Judgements judgements, Answers answers, Methods methods, Roadmaps roadmaps, Clock clock) {
         this.tracks = tracks;
         this.households = households;
         this.judgements = judgements;
         this.answers = answers;
         this.methods = methods;
+        this.roadmaps = roadmaps;
         this.clock = clock;
     }
 
@@ -71,7 +77,7 @@ class StepController {
         if (result.hasErrors()) {
             return form(me, roadmap, model);
         }
-        tracks.addStep(me.practice(), track, plan, Integer.MAX_VALUE, now());
+        tracks.addStep(me.practice(), track, KeyedPlan.own(plan), Integer.MAX_VALUE, now());
         return judged(me, track);
     }
 
@@ -98,8 +104,12 @@ class StepController {
     }
 
     @PostMapping("/steps/{id}/move")
-    String move(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam int by) {
-        tracks.moveStep(me.practice(), id, by);
+    String move(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam int by, RedirectAttributes flash) {
+        try {
+            roadmaps.moveStep(me.practice(), id, by);
+        } catch (GoesRound e) {
+            flash.addFlashAttribute("refusal", e.getMessage());
+        }
         return judged(me, tracks.step(me.practice(), id).trackId());
     }
 

@@ -2,6 +2,7 @@ package cahier.app.book;
 
 import cahier.app.draw.Drawing;
 import cahier.app.judge.Decided;
+import cahier.app.roadmap.Way;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.Track;
@@ -14,17 +15,23 @@ import java.util.Optional;
  *
  * @param note what stands in the margin; none when nothing has been judged yet
  * @param decision the trainer's last decision while it is news, shown on the page in the trainer's voice
- * @param shutBy red flags that shut the track; nothing of it is issued meanwhile
  * @param strip the last reps at the current step
  */
-record TrackRow(Roadmap roadmap, Optional<Note> note, Optional<Decided> decision, Drawing strip, int reps, Drawing staircase,
-                List<RedFlag> shutBy) {
+record TrackRow(Way way, Optional<Note> note, Optional<Decided> decision, Drawing strip, int reps, Drawing staircase) {
+
+    public Roadmap roadmap() {
+        return way.roadmap();
+    }
 
     public Track track() {
-        return roadmap.track();
+        return way.track();
+    }
+
+    public List<RedFlag> shutBy() {
+        return way.shutBy();
     }
 
     public Optional<Step> step() {
-        return roadmap.current();
+        return roadmap().current();
     }
 }

@@ -19,15 +19,14 @@ import cahier.app.judge.Judgements;
 import cahier.app.log.HowEnded;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
+import cahier.app.roadmap.Starts;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.shelf.Shelf;
-import cahier.app.shelf.Template;
+import cahier.app.track.KeyedPlan;
 import cahier.app.track.Roadmap;
-import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
-import cahier.core.decide.Case;
 import cahier.core.decide.Decision;
 import cahier.core.gate.Topic;
 import cahier.core.rep.Outcome;
@@ -41,7 +40,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -61,6 +59,7 @@ class DemoHousehold {
     private final Households households;
     private final Tracks tracks;
     private final Shelf shelf;
+    private final Starts starts;
     private final RepLog log;
     private final Judgements judgements;
     private final Answers answers;
@@ -68,11 +67,12 @@ class DemoHousehold {
     private final OwnerLinks links;
     private final DemoIntake intake;
 
-    DemoHousehold(Households households, Tracks tracks, Shelf shelf, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks,
+    DemoHousehold(Households households, Tracks tracks, Shelf shelf, Starts starts, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks,
                   OwnerLinks links, DemoIntake intake) {
         this.households = households;
         this.tracks = tracks;
         this.shelf = shelf;
+        this.starts = starts;
         this.log = log;
         this.judgements = judgements;
         this.answers = answers;
@@ -135,15 +135,23 @@ class DemoHousehold {
         }
 
         void plan(Way way) {
-            long dog = facts.dogs().stream().filter(d -> d.name().equals(way.dog())).findFirst().orElseThrow().id();
-            Optional<Template> template = Optional.ofNullable(way.template()).flatMap(shelf::find);
-            List<StepPlan> steps = template.map(Template::steps).orElseGet(() -> Objects.requireNonNull(way.steps()));
-            long track = tracks.add(trainer.practice(), new Track(0, trainer.practice(), facts.household().id(), dog, way.dog(),
-                    template.map(Template::title).orElse(way.title()), template.map(Template::goal).orElse(way.goal()), way.plan(),
-                    template.map(Template::kind).orElse(way.kind()),
-                    template.map(Template::topic).orElse(way.topic() == null ? Topic.EVERYDAY : way.topic()), 0, Case.STALE_DAYS, null, 0), steps,
-                    at(way.stays().get(0).from(), FIRST_VISIT));
+            Dog dog = facts.dogs().stream().filter(d -> d.name().equals(way.dog())).findFirst().orElseThrow();
+            Instant from = at(way.stays().get(0).from(), FIRST_VISIT);
+            long track = way.template() == null ? own(way, dog.id(), from) : started(way, dog, from);
             way.stays().forEach(stay -> plan(track, stay));
+        }
+
+        private long own(Way way, long dog, Instant from) {
+            Track track = Track.fresh(trainer.practice(), facts.household().id(), dog, way.title(), way.goal(), way.plan(), way.kind(),
+                    way.topic() == null ? Topic.EVERYDAY : way.topic(), "", "");
+            return tracks.add(trainer.practice(), track, Objects.requireNonNull(way.steps()).stream().map(KeyedPlan::own).toList(), from);
+        }
+
+        private long started(Way way, Dog dog, Instant from) {
+            long id = starts.start(trainer.practice(), facts.household().id(), dog, way.template(), shelf.find(way.template()).orElseThrow(), from);
+            Track made = tracks.get(trainer.practice(), id).track();
+            tracks.save(trainer.practice(), made.withPlan(way.plan()));
+            return id;
         }
 
         private void plan(long track, Stay stay) {

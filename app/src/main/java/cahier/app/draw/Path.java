@@ -28,6 +28,15 @@ final class Path {
         return this;
     }
 
+    /** From here straight up or down, and straight into the end. */
+    Path swing(double fromX, double fromY, double toX, double toY) {
+        double middle = (fromY + toY) / 2;
+        move(fromX, fromY);
+        d.append('C').append(number(fromX)).append(' ').append(number(middle)).append(' ').append(number(toX)).append(' ').append(number(middle))
+                .append(' ').append(number(toX)).append(' ').append(number(toY));
+        return this;
+    }
+
     String data() {
         return d.toString();
     }

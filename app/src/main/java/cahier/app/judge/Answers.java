@@ -3,6 +3,7 @@ package cahier.app.judge;
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.log.RepLog;
+import cahier.app.track.KeyedPlan;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
@@ -75,7 +76,7 @@ public class Answers {
             return Result.CHANGED;
         }
         long split = roadmap.current().orElseThrow().id();
-        long made = tracks.addStep(trainer.practice(), open.trackId(), between, roadmap.currentIndex().get(), now);
+        long made = tracks.addStep(trainer.practice(), open.trackId(), KeyedPlan.own(between), roadmap.currentIndex().get(), now);
         tracks.markSplit(trainer.practice(), split, now);
         long visit = tracks.move(trainer.practice(), open.trackId(), made, Decision.SPLIT, open.cause(), now);
         boolean asSuggested = open.suggested() == Decision.SPLIT;

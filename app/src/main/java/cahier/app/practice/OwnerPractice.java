@@ -8,9 +8,13 @@ import cahier.app.log.HowEnded;
 import cahier.app.log.KeptRep;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
+import cahier.app.roadmap.Roadmaps;
+import cahier.app.roadmap.Way;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.app.sheet.SheetItem;
+import cahier.app.web.Dates;
 import cahier.app.web.NotFound;
 import cahier.core.rep.Outcome;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -19,7 +23,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,12 +40,14 @@ class OwnerPractice {
     private final Homeworks homeworks;
     private final RepLog log;
     private final Judgements judgements;
+    private final Roadmaps roadmaps;
 
-    OwnerPractice(Households households, Homeworks homeworks, RepLog log, Judgements judgements) {
+    OwnerPractice(Households households, Homeworks homeworks, RepLog log, Judgements judgements, Roadmaps roadmaps) {
         this.households = households;
         this.homeworks = homeworks;
         this.log = log;
         this.judgements = judgements;
+        this.roadmaps = roadmaps;
     }
 
     /** The household, its sheet, and what was done today. */
@@ -48,7 +57,20 @@ class OwnerPractice {
         Optional<Homework> sheet = homeworks.latest(owner.practice(), owner.householdId());
         List<Homeworks.Assignment> assignments = sheet.map(s -> homeworks.assignments(owner.practice(), s)).orElse(List.of());
         List<KeptRep> reps = log.ofHousehold(owner.practice(), owner.householdId(), day.atStartOfDay(facts.household().zone()).toInstant());
-        return Today.of(facts, day, sheet, assignments, reps);
+        return Today.of(facts, day, sheet, assignments, reps, later(owner, sheet, now));
+    }
+
+    private List<Today.Later> later(Owner owner, Optional<Homework> sheet, Instant now) {
+        Set<Long> practised = sheet.map(s -> s.items().stream().map(SheetItem::trackId).collect(Collectors.toSet())).orElse(Set.of());
+        return roadmaps.of(owner.practice(), owner.householdId(), now).stream().filter(w -> !practised.contains(w.track().id())).flatMap(OwnerPractice::later).toList();
+    }
+
+    private static Stream<Today.Later> later(Way way) {
+        return switch (way.state()) {
+            case WAITS -> way.unmet().stream().limit(1).map(w -> new Today.Later(way.track().title(), "waits for " + w.forWhat() + "."));
+            case PARKED -> Stream.ofNullable(way.track().parkedUntil()).map(day -> new Today.Later(way.track().title(), "rests until " + Dates.longDate(day) + "."));
+            default -> Stream.of();
+        };
     }
 
     /** One step of today, or the page for what does not exist. */

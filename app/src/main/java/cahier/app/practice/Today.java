@@ -16,8 +16,16 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 
-/** The owner's first page: each track of the sheet with what is done and what is left today. */
-record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> tasks) {
+/**
+ * The owner's first page: each track of the sheet with what is done and what is left today.
+ *
+ * @param later tracks that wait or rest
+ */
+record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> tasks, List<Later> later) {
+
+    /** A track that is not practised yet, and why. */
+    record Later(String title, String why) {
+    }
 
     /**
      * One track today.
@@ -57,9 +65,9 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
         }
     }
 
-    static Today of(Facts facts, LocalDate day, Optional<Homework> sheet, List<Assignment> assignments, List<KeptRep> todaysReps) {
+    static Today of(Facts facts, LocalDate day, Optional<Homework> sheet, List<Assignment> assignments, List<KeptRep> todaysReps, List<Later> later) {
         List<Task> tasks = assignments.stream().map(a -> new Task(a, sittings(todaysReps, a.stepId()))).toList();
-        return new Today(facts, day, sheet, tasks);
+        return new Today(facts, day, sheet, tasks, later);
     }
 
     private static List<List<KeptRep>> sittings(List<KeptRep> reps, long step) {

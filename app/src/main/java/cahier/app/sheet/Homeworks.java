@@ -7,6 +7,9 @@ import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
+import cahier.app.roadmap.Apart;
+import cahier.app.roadmap.Roadmaps;
+import cahier.app.roadmap.Way;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
@@ -16,10 +19,11 @@ import cahier.app.web.NotFound;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,56 +33,73 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Homeworks {
 
+    /** Tracks at once, unless the trainer wants more on purpose. */
+    public static final int MOST_TRACKS = 3;
+
     private final HomeworkMapper homeworks;
     private final Households households;
     private final Tracks tracks;
     private final Judgements judgements;
     private final Gates gates;
     private final Intakes intakes;
+    private final Roadmaps roadmaps;
     private final ObjectMapper json;
 
-    Homeworks(HomeworkMapper homeworks, Households households, Tracks tracks, Judgements judgements, Gates gates, Intakes intakes, ObjectMapper json) {
+    Homeworks(HomeworkMapper homeworks, Households households, Tracks tracks, Judgements judgements, Gates gates, Intakes intakes,
+              Roadmaps roadmaps, ObjectMapper json) {
         this.homeworks = homeworks;
         this.households = households;
         this.tracks = tracks;
         this.judgements = judgements;
         this.gates = gates;
         this.intakes = intakes;
+        this.roadmaps = roadmaps;
         this.json = json;
     }
 
-    /** What an issue would put on the sheet now: the current step of each track that has one and is not shut by a red flag. */
-    public List<SheetItem> next(PracticeId practice, long household) {
-        List<SheetItem> items = new ArrayList<>();
-        for (Roadmap roadmap : tracks.ofHousehold(practice, household)) {
-            if (!isShut(roadmap.track())) {
-                roadmap.current().ifPresent(step -> items.add(item(roadmap, step)));
-            }
+    /** The tracks that go on the next sheet by themselves: three at most, those on the sheet that is out first (docs/rules.md 34). */
+    public List<Way> next(PracticeId practice, List<Way> ways) {
+        if (ways.isEmpty()) {
+            return List.of();
         }
-        return items;
+        Set<Long> out = latest(practice, ways.get(0).track().householdId()).map(h -> h.items().stream().map(SheetItem::trackId).collect(Collectors.toSet())).orElse(Set.of());
+        List<Way> first = ways.stream().filter(Way::isOpen).sorted(Comparator.comparing(w -> !out.contains(w.track().id()))).limit(MOST_TRACKS).toList();
+        return ways.stream().filter(first::contains).toList();
     }
 
     private boolean isShut(Track track) {
         return !gates.shutting(track.practiceId(), track.householdId(), track.dogId(), track.topic()).isEmpty();
     }
 
-    private static SheetItem item(Roadmap roadmap, Step step) {
+    private static SheetItem item(Way way) {
+        Roadmap roadmap = way.roadmap();
+        Step step = roadmap.current().orElseThrow();
         SheetItem.Below below = roadmap.below().map(s -> new SheetItem.Below(s.id(), s.plan())).orElse(null);
         return new SheetItem(roadmap.track().id(), step.id(), roadmap.track().title(), roadmap.track().dogName(), roadmap.number(),
-                roadmap.steps().size(), step.plan(), below, roadmap.track().plan());
+                roadmap.steps().size(), step.plan(), below, roadmap.track().plan(), way.apartStill().stream().map(Apart::title).toList());
     }
 
-    /** Issues the current steps as the household's next sheet; empty when there is nothing to practise. */
+    /** Issues the tracks that go on the next sheet by themselves; empty when there is nothing to practise. */
     public Optional<Homework> issue(TrainerUser trainer, long household, Instant now) {
+        return issue(trainer, household, next(trainer.practice(), roadmaps.of(trainer.practice(), household, now)), now);
+    }
+
+    /** Issues these tracks, on purpose also more than three, or ones that wait or are parked; never one that is shut. */
+    public Optional<Homework> issue(TrainerUser trainer, long household, Set<Long> chosen, Instant now) {
+        return issue(trainer, household, roadmaps.of(trainer.practice(), household, now).stream()
+                .filter(w -> chosen.contains(w.track().id()) && w.canBeIssued()).toList(), now);
+    }
+
+    private Optional<Homework> issue(TrainerUser trainer, long household, List<Way> ways, Instant now) {
         PracticeId practice = trainer.practice();
         households.get(practice, household);
-        List<SheetItem> items = next(practice, household);
-        if (items.isEmpty()) {
+        if (ways.isEmpty()) {
             return Optional.empty();
         }
         long id = homeworks.insert(practice, household, now, trainer.signature(), String.join("\n", intakes.onSheet(practice, household)));
-        for (int i = 0; i < items.size(); i++) {
-            homeworks.insertItem(practice, household, id, i, items.get(i).trackId(), items.get(i).stepId(), write(items.get(i)));
+        for (int i = 0; i < ways.size(); i++) {
+            SheetItem item = item(ways.get(i));
+            homeworks.insertItem(practice, household, id, i, item.trackId(), item.stepId(), write(item));
         }
         return Optional.of(get(practice, id));
     }

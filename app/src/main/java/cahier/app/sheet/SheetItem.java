@@ -1,6 +1,7 @@
 package cahier.app.sheet;
 
 import cahier.app.track.StepPlan;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,9 +10,14 @@ import org.jspecify.annotations.Nullable;
  * @param number which step, from 1
  * @param below the step before, worked instead while a too-much decision is open; none on the first step
  * @param note the trainer's words for this track
+ * @param apart titles of the tracks that never share a session with this one
  */
 public record SheetItem(long trackId, long stepId, String trackTitle, String dogName, int number, int count, StepPlan plan,
-                        @Nullable Below below, String note) {
+                        @Nullable Below below, String note, List<String> apart) {
+
+    public SheetItem {
+        apart = apart == null ? List.of() : List.copyOf(apart); // sheets issued before tracks could be kept apart
+    }
 
     /** The step before. */
     public record Below(long stepId, StepPlan plan) {

@@ -1,6 +1,5 @@
 package cahier.app.shelf;
 
-import cahier.core.gate.Topic;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.dataformat.yaml.YAMLMapper;
 import java.io.IOException;
@@ -8,11 +7,8 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.ResourcePatternResolver;
 import org.springframework.stereotype.Component;
@@ -31,7 +27,7 @@ public class Shelf {
 
     private static Template read(ObjectMapper yaml, Resource file) {
         try (InputStream in = file.getInputStream()) {
-            return yaml.readValue(in, Template.class);
+            return TemplateFile.read(yaml.readTree(in), file.getFilename() + ", ");
         } catch (IOException e) {
             throw new UncheckedIOException(file.getFilename() + " cannot be read", e);
         }
@@ -40,11 +36,6 @@ public class Shelf {
     /** All of them, by title. */
     public List<Template> templates() {
         return templates;
-    }
-
-    /** By what they are about, in the order of the topics; each topic by title. */
-    public Map<Topic, List<Template>> byTopic() {
-        return templates.stream().collect(Collectors.groupingBy(Template::topic, () -> new EnumMap<>(Topic.class), Collectors.toList()));
     }
 
     public Optional<Template> find(String id) {

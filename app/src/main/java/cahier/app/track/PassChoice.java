@@ -15,6 +15,8 @@ public enum PassChoice {
 
     RUN, RATE_80, RATE_90, BLOCKS, CALM, ODDS;
 
+    /** Reps that a calm session has at least. */
+    public static final int CALM_REPS = Calm.usual(Spread.NONE).m();
     private static final int RATE_REPS = 10;
 
     /** The choice that a household's method makes. */
@@ -26,6 +28,16 @@ public enum PassChoice {
             case PASS_ODDS -> ODDS;
             default -> RUN;
         };
+    }
+
+    /** This one, or five in a row where its dose can never hold it: a calm session has {@link #CALM_REPS} reps or more (docs/rules.md 35). */
+    public PassChoice fitting(int reps) {
+        return fits(reps) ? this : RUN;
+    }
+
+    /** Whether sessions of so many reps can ever pass by it. */
+    public boolean fits(int reps) {
+        return this != CALM || reps >= CALM_REPS;
     }
 
     /**

@@ -2,14 +2,15 @@ package cahier.app.track;
 
 import cahier.app.web.StaleEdit.Difference;
 import java.util.List;
+import java.util.stream.Collectors;
 
-/** Two versions of a step, field by field, for the page that shows both. */
-final class StepDifferences {
+/** Two versions of a step, field by field, for the pages that show both. */
+public final class StepDifferences {
 
     private StepDifferences() {
     }
 
-    static List<Difference> between(StepPlan saved, StepPlan yours) {
+    public static List<Difference> between(StepPlan saved, StepPlan yours) {
         return List.of(
                 new Difference("Title", saved.title(), yours.title()),
                 new Difference("How to do it", saved.how(), yours.how()),
@@ -17,12 +18,21 @@ final class StepDifferences {
                 new Difference("Distance", saved.distance(), yours.distance()),
                 new Difference("Duration", saved.duration(), yours.duration()),
                 new Difference("Distraction", saved.distraction(), yours.distraction()),
-                new Difference("Who", saved.who(), yours.who()),
-                new Difference("Lure", saved.lure() ? "yes" : "no", yours.lure() ? "yes" : "no"),
+                new Difference("Lead and company", saved.who(), yours.who()),
+                new Difference("Aid", StepPlan.words(saved.aid()), StepPlan.words(yours.aid())),
                 new Difference("Word", saved.word(), yours.word()),
                 new Difference("Pass", saved.passWords(), yours.passWords()),
                 new Difference("Dose", saved.dose(), yours.dose()),
                 new Difference("On a miss", saved.onMiss(), yours.onMiss()),
-                new Difference("Cautions", saved.cautions(), yours.cautions()));
+                new Difference("Cautions", saved.cautions(), yours.cautions()),
+                new Difference("How to pay", saved.teaching().pay(), yours.teaching().pay()),
+                new Difference("Equipment", saved.teaching().equipment(), yours.teaching().equipment()),
+                new Difference("Helper", saved.teaching().helper().words(), yours.teaching().helper().words()),
+                new Difference("What can slip", slips(saved), slips(yours)),
+                new Difference("Chain", String.join(", ", saved.teaching().events()), String.join(", ", yours.teaching().events())));
+    }
+
+    private static String slips(StepPlan plan) {
+        return plan.teaching().slips().stream().map(SlipWords::name).collect(Collectors.joining(", "));
     }
 }

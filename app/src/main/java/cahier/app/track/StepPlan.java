@@ -1,10 +1,12 @@
 package cahier.app.track;
 
 import cahier.app.web.Measures;
+import cahier.core.climb.Unit;
+import cahier.core.rep.Aid;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
-import cahier.core.climb.Unit;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +16,9 @@ import org.jspecify.annotations.Nullable;
  * @param how one sentence the owner can follow
  * @param distanceM metres, 0 to 1000
  * @param durationS seconds, 0 to 4 h
+ * @param who lead and company: "lead held", "no lead", "a friend comes in"
+ * @param aid the most aid a CLEAN may have
+ * @param word what is said; empty while the word is not spoken
  * @param pass when it is passed; a run unless something else was chosen
  * @param run CLEAN in a row to pass, 1 to 100, for a run
  * @param reps reps a session
@@ -21,11 +26,14 @@ import org.jspecify.annotations.Nullable;
  * @param minutes longest session
  */
 public record StepPlan(String title, String how, String place, @Nullable Double distanceM, @Nullable Double durationS,
-                       String distraction, String who, boolean lure, String word, PassChoice pass, int run, int reps, int sessions, int minutes,
-                       String onMiss, String cautions) {
+                       String distraction, String who, Aid aid, String word, PassChoice pass, int run, int reps, int sessions, int minutes,
+                       String onMiss, String cautions, Teaching teaching) {
+
+    private static final Map<Aid, String> AID_WORDS = Map.of(Aid.FULL_LURE, "with a lure", Aid.HAND, "with an empty hand", Aid.POINT, "with a small sign", Aid.PROP, "with a prop");
 
     public StepPlan {
-        pass = orRun(pass);
+        pass = pass == null ? PassChoice.RUN : pass; // sheets issued before rules could be chosen
+        aid = aid == null ? Aid.NONE : aid;
         how = orEmpty(how);
         place = orEmpty(place);
         distraction = orEmpty(distraction);
@@ -33,30 +41,31 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         word = orEmpty(word);
         onMiss = orEmpty(onMiss);
         cautions = orEmpty(cautions);
+        teaching = Teaching.orNone(teaching);
     }
 
     public StepPlan withTitle(String other) {
-        return new StepPlan(other, how, place, distanceM, durationS, distraction, who, lure, word, pass, run, reps, sessions, minutes, onMiss, cautions);
+        return new StepPlan(other, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
     }
 
     public StepPlan withPlace(String other) {
-        return new StepPlan(title, how, other, distanceM, durationS, distraction, who, lure, word, pass, run, reps, sessions, minutes, onMiss, cautions);
+        return new StepPlan(title, how, other, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
     }
 
     public StepPlan withDistance(@Nullable Double metres) {
-        return new StepPlan(title, how, place, metres, durationS, distraction, who, lure, word, pass, run, reps, sessions, minutes, onMiss, cautions);
+        return new StepPlan(title, how, place, metres, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
     }
 
     public StepPlan withDuration(@Nullable Double seconds) {
-        return new StepPlan(title, how, place, distanceM, seconds, distraction, who, lure, word, pass, run, reps, sessions, minutes, onMiss, cautions);
+        return new StepPlan(title, how, place, distanceM, seconds, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
     }
 
     public StepPlan withDistraction(String other) {
-        return new StepPlan(title, how, place, distanceM, durationS, other, who, lure, word, pass, run, reps, sessions, minutes, onMiss, cautions);
+        return new StepPlan(title, how, place, distanceM, durationS, other, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
     }
 
     public StepPlan withWho(String other) {
-        return new StepPlan(title, how, place, distanceM, durationS, distraction, other, lure, word, pass, run, reps, sessions, minutes, onMiss, cautions);
+        return new StepPlan(title, how, place, distanceM, durationS, distraction, other, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
     }
 
     /** This step made easier half-way to the one below: each figure that differs at a handy value strictly between (docs/rules.md 4, SPLIT). */
@@ -72,9 +81,9 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         return between.isPresent() ? between.getAsDouble() : here;
     }
 
-    /** Sheets issued before rules could be chosen, and templates that say nothing else, pass by a run. */
-    private static PassChoice orRun(@Nullable PassChoice pass) {
-        return pass == null ? PassChoice.RUN : pass;
+    /** "with a lure"; empty when the dog gets none. */
+    public static String words(Aid aid) {
+        return AID_WORDS.getOrDefault(aid, "");
     }
 
     private static String orEmpty(@Nullable String text) {
@@ -119,10 +128,16 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         parts.add(duration());
         parts.add(distraction);
         parts.add(who);
-        parts.add(lure ? "with a lure" : "");
+        parts.add(words(aid));
         parts.add(word.isEmpty() ? "" : "say “" + word + "”");
         parts.removeIf(String::isEmpty);
         return String.join(", ", parts);
+    }
+
+    /** Minutes a day, when every session takes its longest. */
+    @JsonIgnore
+    public int minutesADay() {
+        return minutes * sessions;
     }
 
     /** How many reps a day it asks for. */

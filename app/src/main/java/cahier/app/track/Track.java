@@ -1,9 +1,11 @@
 package cahier.app.track;
 
 import cahier.app.account.PracticeId;
+import cahier.core.decide.Case;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.Topic;
 import java.time.Instant;
+import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,9 +13,33 @@ import org.jspecify.annotations.Nullable;
  *
  * @param plan the trainer's own words for now
  * @param doneAt when its goal was reached, if it was
+ * @param template the shelf's template it was made from; empty for the trainer's own
+ * @param school the method's choices with which the template's steps were written last, separated by commas
+ * @param parkedUntil the day from which it is worked again, while it rests
  */
 public record Track(long id, PracticeId practiceId, long householdId, long dogId, String dogName, String title, String goal, String plan,
-                    TrackKind kind, Topic topic, int position, int staleDays, @Nullable Instant doneAt, int version) {
+                    TrackKind kind, Topic topic, int position, int staleDays, @Nullable Instant doneAt, String template, String school,
+                    @Nullable LocalDate parkedUntil, int version) {
+
+    /** A track that is not kept yet. */
+    public static Track fresh(PracticeId practice, long household, long dog, String title, String goal, String plan, TrackKind kind, Topic topic, String template, String school) {
+        return new Track(0, practice, household, dog, "", title, goal, plan, kind, topic, 0, Case.STALE_DAYS, null, template, school, null, 0);
+    }
+
+    /** The same with other words for now. */
+    public Track withPlan(String other) {
+        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, other, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, version);
+    }
+
+    /** The same as a trainer edited it. */
+    public Track edited(String title, String goal, String plan, TrackKind kind, Topic topic, int version) {
+        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, version);
+    }
+
+    /** Whether it rests on that day. */
+    public boolean isParked(LocalDate day) {
+        return parkedUntil != null && day.isBefore(parkedUntil);
+    }
 
     public boolean isDone() {
         return doneAt != null;

@@ -2,6 +2,7 @@ package cahier.app.track;
 
 import cahier.app.account.PracticeId;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
@@ -15,7 +16,7 @@ interface TrackMapper {
 
     String COLUMNS = """
             select t.id, t.practice_id, t.household_id, t.dog_id, d.name as dog_name, t.title, t.goal, t.plan, t.kind, t.topic, t.position,
-                   t.stale_days, t.done_at, t.version
+                   t.stale_days, t.done_at, t.template, t.school, t.parked_until, t.version
             from track t join dog d on d.id = t.dog_id
             where t.practice_id = #{practice}\s""";
 
@@ -30,10 +31,10 @@ interface TrackMapper {
     Optional<Long> lock(PracticeId practice, long id);
 
     @Select("""
-            insert into track (practice_id, household_id, dog_id, title, goal, plan, kind, topic, position, stale_days)
+            insert into track (practice_id, household_id, dog_id, title, goal, plan, kind, topic, position, stale_days, template, school)
             values (#{practice}, #{t.householdId}, #{t.dogId}, #{t.title}, #{t.goal}, #{t.plan}, #{t.kind}, #{t.topic},
                     (select coalesce(max(position), 0) + 1 from track where practice_id = #{practice} and household_id = #{t.householdId}),
-                    #{t.staleDays})
+                    #{t.staleDays}, #{t.template}, #{t.school})
             returning id""")
     long insert(PracticeId practice, @Param("t") Track track);
 
@@ -41,6 +42,15 @@ interface TrackMapper {
             update track set title = #{t.title}, goal = #{t.goal}, plan = #{t.plan}, kind = #{t.kind}, topic = #{t.topic}, version = version + 1
             where practice_id = #{practice} and id = #{t.id} and version = #{t.version}""")
     int update(PracticeId practice, @Param("t") Track track);
+
+    @Update("update track set parked_until = #{until} where practice_id = #{practice} and id = #{id}")
+    void park(PracticeId practice, long id, @Nullable LocalDate until);
+
+    @Update("update track set school = #{school} where practice_id = #{practice} and id = #{id}")
+    void settle(PracticeId practice, long id, String school);
+
+    @Update("update track set position = #{position} where practice_id = #{practice} and id = #{id}")
+    void place(PracticeId practice, long id, int position);
 
     @Update("update track set done_at = #{at} where practice_id = #{practice} and id = #{id}")
     void setDone(PracticeId practice, long id, @Nullable Instant at);

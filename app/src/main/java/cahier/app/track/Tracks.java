@@ -6,6 +6,8 @@ import cahier.app.web.StaleEdit;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -59,15 +61,15 @@ public class Tracks {
     }
 
     /** Keeps a new track; the dog starts on the first of its steps. Returns its id. */
-    public long add(PracticeId practice, Track track, List<StepPlan> plans, Instant now) {
+    public long add(PracticeId practice, Track track, List<KeyedPlan> plans, Instant now) {
         long id = tracks.insert(practice, track);
-        addSteps(practice, id, plans, now);
+        plans.forEach(plan -> addStep(practice, id, plan, Integer.MAX_VALUE, now));
         return id;
     }
 
     /** Puts new steps at the end of a track, all of them or none. */
     public void addSteps(PracticeId practice, long track, List<StepPlan> plans, Instant now) {
-        plans.forEach(plan -> addStep(practice, track, plan, Integer.MAX_VALUE, now));
+        plans.forEach(plan -> addStep(practice, track, KeyedPlan.own(plan), Integer.MAX_VALUE, now));
     }
 
     /** Saves an edit, unless someone saved another meanwhile. */
@@ -83,16 +85,34 @@ public class Tracks {
         }
     }
 
+    /** Moves a track one place up ({@code by} -1) or down (+1) in the trainer's order, past the tracks that are not done. */
+    public void moveTrack(PracticeId practice, long id, int by) {
+        List<Track> open = new ArrayList<>(tracks.ofHousehold(practice, get(practice, id).track().householdId()).stream().filter(t -> !t.isDone()).toList());
+        int from = open.stream().map(Track::id).toList().indexOf(id);
+        int to = from + Integer.signum(by);
+        if (from >= 0 && to >= 0 && to < open.size()) {
+            open.add(to, open.remove(from));
+            for (int i = 0; i < open.size(); i++) {
+                tracks.place(practice, open.get(i).id(), i + 1);
+            }
+        }
+    }
+
+    /** Rests a track until a day, or no longer. */
+    public void park(PracticeId practice, long id, @Nullable LocalDate until) {
+        tracks.park(practice, get(practice, id).track().id(), until);
+    }
+
     /** A step that has not been removed, with its track. */
     public Step step(PracticeId practice, long id) {
         return steps.find(practice, id).map(StepRow::toStep).orElseThrow(() -> new NotFound("step " + id));
     }
 
     /** Puts a new step at this 0-based place, or at the end. The first step of a track gets the dog. Returns its id. */
-    public long addStep(PracticeId practice, long track, StepPlan plan, int place, Instant now) {
+    public long addStep(PracticeId practice, long track, KeyedPlan plan, int place, Instant now) {
         Roadmap roadmap = locked(practice, track);
         int at = Math.min(place, roadmap.steps().size());
-        long id = steps.insert(practice, roadmap.track().householdId(), track, at, plan, now);
+        long id = steps.insert(practice, roadmap.track().householdId(), track, at, plan.plan(), plan.key(), now);
         List<Step> after = roadmap.steps().subList(at, roadmap.steps().size());
         for (int i = 0; i < after.size(); i++) {
             steps.place(practice, after.get(i).id(), at + 1 + i);
@@ -120,6 +140,20 @@ public class Tracks {
             steps.place(practice, roadmap.steps().get(to).id(), from);
             steps.place(practice, id, to);
         }
+    }
+
+    /** Puts the steps of a track into this order; those that are not named follow. */
+    public void order(PracticeId practice, long track, List<Long> ids) {
+        locked(practice, track);
+        for (int i = 0; i < ids.size(); i++) {
+            steps.place(practice, ids.get(i), i - ids.size());
+        }
+        renumber(practice, track);
+    }
+
+    /** Remembers with which school the template's steps were written. */
+    public void settle(PracticeId practice, long track, String school) {
+        tracks.settle(practice, track, school);
     }
 
     /** Takes a step out; false when the dog is on it and other steps are left, because then the trainer must say where it goes. */

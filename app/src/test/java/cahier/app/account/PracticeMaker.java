@@ -34,4 +34,16 @@ public class PracticeMaker {
             return (TrainerUser) accounts.loadUserByUsername(email);
         });
     }
+
+    /** A second trainer of the same practice. */
+    public TrainerUser colleagueOf(TrainerUser trainer, String name, String email) {
+        return transactions.execute(t -> {
+            mapper.announceSignIn(email);
+            if (mapper.findTrainer(email).isEmpty()) {
+                mapper.announcePractice(trainer.practice());
+                mapper.insertTrainer(trainer.practice(), name, email, passwords.encode("a-long-password"));
+            }
+            return (TrainerUser) accounts.loadUserByUsername(email);
+        });
+    }
 }

@@ -72,7 +72,8 @@ class PrivacyTest extends AppTest {
     @ValueSource(strings = {"/households/{household}", "/households/{household}?facts=people", "/households/{household}/edit", "/households/{household}/intake",
         "/households/{household}/flags/new", "/households/{household}/method", "/households/{household}/baselines", "/flags/{flag}", "/flags/{flag}/letter",
         "/households/{household}/tracks/new", "/tracks/{track}", "/tracks/{track}/edit", "/tracks/{track}/overrule", "/tracks/{track}/split",
-        "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}"})
+        "/households/{household}/roadmap", "/households/{household}/roadmap.json", "/households/{household}/roadmap/import", "/households/{household}/method/changes",
+        "/tracks/{track}/place", "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}"})
     void theNeighbourOpensNothing(String path) throws Exception {
         mvc.perform(get(filled(path)).with(user(edda()))).andExpect(status().is2xxSuccessful());
         mvc.perform(get(filled(path)).with(user(neighbour))).andExpect(status().isNotFound());
@@ -85,6 +86,9 @@ class PrivacyTest extends AppTest {
         "/households/{household}/intake/dangers/FENCE?state=done", "/households/{household}/flags", "/flags/{flag}/clear", "/flags/{flag}/withdraw",
         "/households/{household}/method", "/households/{household}/baselines", "/households/{household}/places/start?kind=FLAT",
         "/households/{household}/tracks", "/households/{household}/homework", "/households/{household}/link", "/households/{household}/link/revoke",
+        "/households/{household}/roadmap/issue?track={track}", "/households/{household}/roadmap/import", "/households/{household}/method/changes?track={track}",
+        "/households/{household}/parked?item=ball", "/households/{household}/parked/1/return", "/tracks/{track}/order?by=1", "/tracks/{track}/park", "/tracks/{track}/template",
+        "/tracks/{track}/needs?step={step}&first={step}", "/tracks/{track}/needs/1/remove", "/tracks/{track}/apart?other={track}", "/tracks/{track}/place?place=1",
         "/tracks/{track}", "/tracks/{track}/steps", "/tracks/{track}/climb?base={step}", "/tracks/{track}/overrule", "/tracks/{track}/split?decision={decision}", "/tracks/{track}/dog-on/{step}",
         "/steps/{step}", "/steps/{step}/move?by=1", "/steps/{step}/remove", "/steps/{step}/restore",
         "/decisions/{decision}/accept?version=0&back=/", "/decisions/{decision}/undo?back=/"})

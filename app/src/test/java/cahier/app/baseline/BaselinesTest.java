@@ -8,10 +8,13 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
+import cahier.app.track.KeyedPlan;
 import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
+import cahier.app.track.Teaching;
 import cahier.app.track.Tracks;
 import cahier.core.decide.TrackKind;
+import cahier.core.rep.Aid;
 import cahier.core.rep.Outcome;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -62,8 +65,8 @@ class BaselinesTest extends AppTest {
         asEdda(() -> {
             for (int i = 2; i <= 4; i++) {
                 StepPlan p = Home.step("Step " + i);
-                tracks.addStep(edda().practice(), home.track, new StepPlan(p.title(), p.how(), p.place(), 30.0 / i, 10.0 * i, "", "", false, i >= 3 ? "leave" : "",
-                        PassChoice.RUN, 5, 8, 2, 5, "", ""), Integer.MAX_VALUE, now());
+                tracks.addStep(edda().practice(), home.track, KeyedPlan.own(new StepPlan(p.title(), p.how(), p.place(), 30.0 / i, 10.0 * i, "", "", Aid.NONE, i >= 3 ? "leave" : "",
+                        PassChoice.RUN, 5, 8, 2, 5, "", "", Teaching.NONE)), Integer.MAX_VALUE, now());
             }
             return null;
         });

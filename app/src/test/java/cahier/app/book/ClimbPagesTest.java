@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import cahier.app.step.EffortWords;
 import cahier.app.judge.Answers;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
@@ -87,16 +88,23 @@ class ClimbPagesTest extends AppTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"5 | 5 in a row: at 80% clean about 10 reps, at 60% about 30.", "1 | 1 in a row: at 80% clean about 1 rep, at 60% about 2.",
-        "100 | 100 in a row: at 80% clean about more than 10000 reps"})
+    @CsvSource(delimiter = '|', value = {"5 | 5 in a row: at the least 5 reps, at 80% clean about 10, at 60% about 30.", "1 | 1 in a row: at the least 1 rep, at 80% clean about 1, at 60% about 2.",
+        "100 | 100 in a row: at the least 100 reps, at 80% clean about more than 10000"})
     void thePassRuleSaysWhatItWillTake(String run, String words) throws Exception {
-        open("/effort?run=" + run).andExpect(status().isOk()).andExpect(content().string(containsString(words)));
+        open("/effort?pass=RUN&reps=8&run=" + run).andExpect(status().isOk()).andExpect(content().string(containsString(words)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"RATE_80 | 8 | At the least 10 reps, usually about 15.", "CALM | 8 | At the least 10 reps, usually about 21.",
+        "CALM | 4 | Calm sessions need 5 reps or more.", "ODDS | 6 | At the least 10 reps, usually about 20.", "BLOCKS | 6 | At the least 5 reps, usually about 10."})
+    void everyOtherRuleSaysItToo(String pass, String reps, String words) {
+        assertThat(EffortWords.of(pass, "5", reps)).isEqualTo(words);
     }
 
     @Test
     void whatIsNoPassRuleSaysNothing() {
-        assertThat(EffortWords.of("five")).isEmpty();
-        assertThat(EffortWords.of("0")).isEmpty();
-        assertThat(EffortWords.of("101")).isEmpty();
+        assertThat(EffortWords.of("RUN", "five", "8")).isEmpty();
+        assertThat(EffortWords.of("RUN", "0", "8")).isEmpty();
+        assertThat(EffortWords.of("RUN", "101", "8")).isEmpty();
     }
 }

@@ -15,6 +15,7 @@ import cahier.app.gate.RaisedGate;
 import cahier.app.household.Place;
 import cahier.app.household.Word;
 import cahier.app.method.Methods;
+import cahier.app.roadmap.Roadmaps;
 import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
@@ -43,6 +44,8 @@ class FirstContactTest extends AppTest {
     private Methods methods;
     @Autowired
     private Homeworks homeworks;
+    @Autowired
+    private Roadmaps roadmaps;
 
     @BeforeEach
     void makeHome() {
@@ -137,19 +140,19 @@ class FirstContactTest extends AppTest {
         send(clear, "by", "VET", "name", "Larch Street Practice", "on", flag.raisedOn().toString()).andExpect(says("must be a qualified behaviourist"));
         send(clear, "by", "BEHAVIOURIST", "name", "", "on", flag.raisedOn().minusDays(1).toString()).andExpect(says("must not be empty"))
                 .andExpect(says("must be from " + flag.raisedOn() + " to today"));
-        assertThat(asEdda(() -> homeworks.next(edda().practice(), home.id))).isEmpty();
+        assertThat(asEdda(() -> homeworks.next(edda().practice(), roadmaps.of(edda().practice(), home.id, now())))).isEmpty();
         send(clear, "by", "BEHAVIOURIST", "name", "R. Okafor", "on", flag.raisedOn().toString(), "note", "Guard gates, then go on")
                 .andExpect(redirectedUrl(intake() + "#flags"));
-        assertThat(asEdda(() -> homeworks.next(edda().practice(), home.id))).hasSize(1);
+        assertThat(asEdda(() -> homeworks.next(edda().practice(), roadmaps.of(edda().practice(), home.id, now())))).hasSize(1);
         open(intake()).andExpect(says("Cleared by R. Okafor")).andExpect(says("Guard gates, then go on"));
     }
 
     @Test
     void otherTracksGoOnWhileOneIsShut() throws Exception {
         raise("PANIC_ALONE", "Chewed through the door frame");
-        assertThat(asEdda(() -> homeworks.next(edda().practice(), home.id))).hasSize(1);
+        assertThat(asEdda(() -> homeworks.next(edda().practice(), roadmaps.of(edda().practice(), home.id, now())))).hasSize(1);
         about("ALONE");
-        assertThat(asEdda(() -> homeworks.next(edda().practice(), home.id))).isEmpty();
+        assertThat(asEdda(() -> homeworks.next(edda().practice(), roadmaps.of(edda().practice(), home.id, now())))).isEmpty();
     }
 
     @Test
@@ -157,9 +160,9 @@ class FirstContactTest extends AppTest {
         about("BODY");
         RaisedGate flag = raise("PAIN", "Limps");
         send("/flags/" + flag.id() + "/withdraw").andExpect(flash().attribute("withdrawn", flag.id()));
-        assertThat(asEdda(() -> homeworks.next(edda().practice(), home.id))).hasSize(1);
+        assertThat(asEdda(() -> homeworks.next(edda().practice(), roadmaps.of(edda().practice(), home.id, now())))).hasSize(1);
         send("/flags/" + flag.id() + "/restore");
-        assertThat(asEdda(() -> homeworks.next(edda().practice(), home.id))).isEmpty();
+        assertThat(asEdda(() -> homeworks.next(edda().practice(), roadmaps.of(edda().practice(), home.id, now())))).isEmpty();
         raise("PAIN", "Yelps on the stairs");
         assertThat(asEdda(() -> gates.ofHousehold(edda().practice(), home.id))).singleElement()
                 .satisfies(g -> assertThat(g.what()).isEqualTo("Limps. Yelps on the stairs"));
@@ -251,7 +254,7 @@ class FirstContactTest extends AppTest {
         for (String template : List.of("down", "front", "fetch")) {
             send(household() + "/tracks", "version", "0", "dog", Long.toString(dog), "template", template);
         }
-        open(household()).andExpect(says("4 tracks; three at most is usual."));
+        open(household()).andExpect(says("The next homework asks for up to 26\u00a0min a day; they have 8. 1 more open track stays out."));
     }
 
     @Test

@@ -36,7 +36,8 @@ class AccessibilityTest extends AppTest {
         List<String> trainers = List.of("/", "/households", "/households?find=nobody", "/households/new", household, household + "?facts=people",
                 household + "?facts=dogs", household + "?facts=places", household + "?facts=words", household + "?facts=lessons",
                 household + "/edit", household + "/intake", household + "/flags/new",
-                household + "/method", household + "/baselines", "/flags/1", "/flags/1/letter", household + "/tracks/new", track, track + "/edit", track + "/overrule", track + "/split", track + "/steps/new", track + "/climb",
+                household + "/method", household + "/baselines", "/flags/1", "/flags/1/letter", household + "/tracks/new", track, track + "/edit", track + "/overrule", track + "/split", track + "/steps/new", track + "/climb", track + "/place?place=1",
+                household + "/roadmap", household + "/roadmap/import", household + "/method/changes", "/shelf", "/shelf/bed-while-someone-comes", "/shelf/import",
                 "/sheets", "/sheets/1", "/nowhere");
         String today = "/o/demo-sorrel-7Gm2xTf5Wd8RkPz4Hn6jBv1q";
         try (Browser browser = new Browser("http://127.0.0.1:" + port).expecting("status of 404")) {

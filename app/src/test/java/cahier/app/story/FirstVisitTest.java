@@ -136,9 +136,9 @@ class FirstVisitTest extends AppTest {
         Trainer.tab(trainer, "Tracks");
         Trainer.addTrack(trainer, "Leave it");
         if (!growl) {
-            assertThat(trainer.locator(".note").first()).containsText("Start at step 3");
+            assertThat(trainer.locator(".note").first()).containsText("Start at step 5");
             trainer.locator(".note").first().getByText("Use").click();
-            assertThat(trainer.locator(".steps .now")).containsText("Floor covered");
+            assertThat(trainer.locator(".steps .now")).containsText("On the word");
         } else {
             assertThat(trainer.locator(".note").first()).containsText("Shut");
         }

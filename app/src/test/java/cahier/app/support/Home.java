@@ -15,14 +15,17 @@ import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
+import cahier.app.track.KeyedPlan;
 import cahier.app.track.PassChoice;
 import cahier.app.track.Roadmap;
 import cahier.app.track.StepPlan;
+import cahier.app.track.Teaching;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.Topic;
+import cahier.core.rep.Aid;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -81,6 +84,11 @@ public final class Home {
             this.mvc = mvc;
         }
 
+        /** A household of which nothing but the name is known; within the trainer's practice. */
+        public long bare(TrainerUser trainer) {
+            return households.add(new Household(0, trainer.practice(), "Bare home " + ++made, "", "Europe/London", "", 0));
+        }
+
         /** A household with Dele, Marit, Pim, kitchen and hall, a track of so many steps, and issued homework. */
         public Home make(TrainerUser trainer, TrackKind kind, int steps) {
             return PracticeScope.within(trainer.practice(), () -> {
@@ -89,11 +97,11 @@ public final class Home {
                 households.put(trainer.practice(), id, new Dog(0, "Pim", "terrier cross", null, 8400, 0));
                 List.of("kitchen", "hall").forEach(n -> households.put(trainer.practice(), id, Place.named(n, 0)));
                 long dog = households.dogs(trainer.practice(), id).get(0).id();
-                List<StepPlan> plans = new ArrayList<>();
+                List<KeyedPlan> plans = new ArrayList<>();
                 for (int i = 1; i <= steps; i++) {
-                    plans.add(step("Step " + i));
+                    plans.add(KeyedPlan.own(step("Step " + i)));
                 }
-                long track = tracks.add(trainer.practice(), new Track(0, trainer.practice(), id, dog, "Pim", "Leave it", "", "", kind, Topic.EVERYDAY, 0, 7, null, 0),
+                long track = tracks.add(trainer.practice(), Track.fresh(trainer.practice(), id, dog, "Leave it", "", "", kind, Topic.EVERYDAY, "", ""),
                         plans, clock.instant());
                 homeworks.issue(trainer, id, clock.instant());
                 return new Home(this, trainer, id, track, links.replace(trainer.practice(), id, clock.instant()));
@@ -102,7 +110,7 @@ public final class Home {
     }
 
     public static StepPlan step(String title) {
-        return new StepPlan(title, title + ": wait, then pay.", "kitchen", 1.0, null, "", "", false, "", PassChoice.RUN, 5, 8, 2, 5, "", "");
+        return new StepPlan(title, title + ": wait, then pay.", "kitchen", 1.0, null, "", "", Aid.NONE, "", PassChoice.RUN, 5, 8, 2, 5, "", "", Teaching.NONE);
     }
 
     public <T> T within(Supplier<T> work) {

@@ -33,8 +33,8 @@ public final class Trainer {
 
     /** A track from the shelf, for the only dog; its page opens. */
     public static void addTrack(Page page, String template) {
-        page.click("text=Add a track");
-        page.click("label:has-text('" + template + "')");
-        page.click("text=Add the track");
+        page.click("text=Add tracks");
+        page.click("label:has(b:text-is('" + template + "'))");
+        page.click("text=Add the tracks");
     }
 }

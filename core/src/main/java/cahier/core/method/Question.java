@@ -2,6 +2,7 @@ package cahier.core.method;
 
 import static cahier.core.method.Choice.*;
 
+import java.util.Arrays;
 import java.util.List;
 
 /** What a household's method must settle; the first choice is the default (docs/rules.md 32). */
@@ -26,6 +27,11 @@ public enum Question {
     /** In the order shown, the default first. */
     public List<Choice> choices() {
         return choices;
+    }
+
+    /** The question a choice answers. */
+    public static Question of(Choice choice) {
+        return Arrays.stream(values()).filter(q -> q.choices.contains(choice)).findFirst().orElseThrow();
     }
 
     public Choice usual() {

@@ -1,13 +1,20 @@
-package cahier.app.method;
+package cahier.app.book;
 
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
+import cahier.app.judge.Judgements;
+import cahier.app.method.Methods;
+import cahier.app.roadmap.GoesRound;
+import cahier.app.roadmap.SchoolChange;
 import cahier.core.method.Choice;
 import cahier.core.method.Method;
 import cahier.core.method.Question;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -17,16 +24,22 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** One page on which a household's method is chosen, with the reasons why trainers differ. */
+/** A household's method is chosen here, with the reasons why trainers differ; what it would change in the steps is shown and asked for. */
 @Controller
 class MethodController {
 
     private final Methods methods;
     private final Households households;
+    private final SchoolChange schools;
+    private final Judgements judgements;
+    private final Clock clock;
 
-    MethodController(Methods methods, Households households) {
+    MethodController(Methods methods, Households households, SchoolChange schools, Judgements judgements, Clock clock) {
         this.methods = methods;
         this.households = households;
+        this.schools = schools;
+        this.judgements = judgements;
+        this.clock = clock;
     }
 
     @GetMapping("/households/{household}/method")
@@ -35,10 +48,11 @@ class MethodController {
         model.addAttribute("method", methods.ofHousehold(me.practice(), household));
         model.addAttribute("usual", methods.ofPractice(me.practice()));
         model.addAttribute("questions", Question.values());
+        model.addAttribute("pending", schools.pending(me.practice(), household).size());
         return "method/method";
     }
 
-    /** Each question by its name; one that is missing or unknown stays as it was. */
+    /** Each question by its name; one that is missing or unknown stays as it was. Then asks about the steps, if any would change. */
     @PostMapping("/households/{household}/method")
     String keep(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam Map<String, String> form, RedirectAttributes flash) {
         Method before = methods.ofHousehold(me.practice(), household);
@@ -53,6 +67,27 @@ class MethodController {
         }
         methods.keep(me.practice(), household, method);
         flash.addFlashAttribute("saved", form.containsKey("usual") ? "Kept, and the usual for new households." : "Kept for this household.");
-        return "redirect:/households/" + household + "/method";
+        return "redirect:/households/" + household + "/method" + (schools.pending(me.practice(), household).isEmpty() ? "" : "/changes");
+    }
+
+    @GetMapping("/households/{household}/method/changes")
+    String changes(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, Model model) {
+        model.addAttribute("household", households.get(me.practice(), household));
+        model.addAttribute("changes", schools.pending(me.practice(), household));
+        return "method/changes";
+    }
+
+    /** Changes the steps of the ticked tracks; those of the others stay as they are. */
+    @PostMapping("/households/{household}/method/changes")
+    String change(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track, RedirectAttributes flash) {
+        households.get(me.practice(), household);
+        Instant now = Instant.now(clock);
+        try {
+            schools.answer(me.practice(), household, track, now).forEach(t -> judgements.judge(me.practice(), t, now));
+            return "redirect:/households/" + household + "/roadmap";
+        } catch (GoesRound e) {
+            flash.addFlashAttribute("refusal", e.getMessage());
+            return "redirect:/households/" + household + "/method/changes";
+        }
     }
 }

@@ -1,0 +1,173 @@
+package cahier.app.book;
+
+import cahier.app.account.TrainerUser;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.intake.Intakes;
+import cahier.app.roadmap.GoesRound;
+import cahier.app.roadmap.Roadmaps;
+import cahier.app.roadmap.SchoolChange;
+import cahier.app.roadmap.Starts;
+import cahier.app.roadmap.Way;
+import cahier.app.sheet.Homework;
+import cahier.app.sheet.Homeworks;
+import cahier.app.track.Track;
+import cahier.app.track.Tracks;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The roadmap of a household: every track of every dog, what waits for what, what rests, and what goes on the next sheet. */
+@Controller
+class RoadmapController {
+
+    private static final int LINE = 80;
+
+    private final Roadmaps roadmaps;
+    private final Starts starts;
+    private final SchoolChange schools;
+    private final Homeworks homeworks;
+    private final Households households;
+    private final Intakes intakes;
+    private final Tracks tracks;
+    private final Clock clock;
+
+    RoadmapController(Roadmaps roadmaps, Starts starts, SchoolChange schools, Homeworks homeworks, Households households, Intakes intakes, Tracks tracks, Clock clock) {
+        this.roadmaps = roadmaps;
+        this.starts = starts;
+        this.schools = schools;
+        this.homeworks = homeworks;
+        this.households = households;
+        this.intakes = intakes;
+        this.tracks = tracks;
+        this.clock = clock;
+    }
+
+    @GetMapping("/households/{household}/roadmap")
+    String show(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, Model model) {
+        Household home = households.get(me.practice(), household);
+        List<Way> ways = roadmaps.of(me.practice(), household, Instant.now(clock));
+        List<Way> next = homeworks.next(me.practice(), ways);
+        model.addAttribute("view", new RoadmapView(home, RoadmapView.byDog(households.dogs(me.practice(), household), ways), next,
+                Load.of(next, ways, intakes.get(me.practice(), household).dailyMinutes()), starts.missing(me.practice(), ways),
+                roadmaps.parkedItems(me.practice(), household), schools.pending(me.practice(), household).size(), today(home)));
+        return "book/roadmap";
+    }
+
+    /** Issues the ticked tracks. More than three only with {@code more}. */
+    @PostMapping("/households/{household}/roadmap/issue")
+    String issue(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track,
+                 @RequestParam Optional<String> more, RedirectAttributes flash) {
+        if (track.size() > Homeworks.MOST_TRACKS && more.isEmpty()) {
+            flash.addFlashAttribute("refusal", "You ticked " + track.size() + " tracks; three at most is usual. Tick “more than three, on purpose” as well, or fewer tracks.");
+            flash.addFlashAttribute("ticked", track);
+            return roadmap(household);
+        }
+        Optional<Homework> sheet = homeworks.issue(me, household, track, Instant.now(clock));
+        if (sheet.isEmpty()) {
+            flash.addFlashAttribute("refusal", "Nothing was issued: tick at least one track that has a step and is not shut.");
+            return roadmap(household);
+        }
+        return "redirect:/sheets/" + sheet.get().id();
+    }
+
+    @PostMapping("/tracks/{track}/order")
+    String order(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam int by) {
+        tracks.moveTrack(me.practice(), track, by);
+        return roadmap(of(me, track).householdId());
+    }
+
+    /** Rests a track until a day, two weeks from today when none is given; {@code back} ends the rest. */
+    @PostMapping("/tracks/{track}/park")
+    String park(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam(defaultValue = "") String until, @RequestParam Optional<String> back,
+                RedirectAttributes flash) {
+        Track parked = of(me, track);
+        LocalDate today = today(households.get(me.practice(), parked.householdId()));
+        Optional<LocalDate> day = day(until, today, flash);
+        if (back.isPresent() || day.isPresent()) {
+            tracks.park(me.practice(), track, back.isPresent() ? null : day.get());
+        }
+        return roadmap(parked.householdId());
+    }
+
+    @PostMapping("/households/{household}/parked")
+    String parkItem(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") String item,
+                    @RequestParam(defaultValue = "") String until, RedirectAttributes flash) {
+        LocalDate today = today(households.get(me.practice(), household));
+        String name = item.strip();
+        if (name.isEmpty() || name.length() > LINE) {
+            flash.addFlashAttribute("refusal", "What is parked must have 1 to " + LINE + " characters, had " + name.length() + ".");
+            return roadmap(household);
+        }
+        day(until, today, flash).ifPresent(d -> roadmaps.parkItem(me.practice(), household, name, d, today));
+        return roadmap(household);
+    }
+
+    @PostMapping("/households/{household}/parked/{id}/return")
+    String returnItem(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable long id) {
+        roadmaps.returnItem(me.practice(), household, id);
+        return roadmap(household);
+    }
+
+    private static Optional<LocalDate> day(String typed, LocalDate today, RedirectAttributes flash) {
+        if (typed.isBlank()) {
+            return Optional.of(Roadmaps.usualReturn(today));
+        }
+        try {
+            LocalDate day = LocalDate.parse(typed.strip());
+            if (day.isAfter(today)) {
+                return Optional.of(day);
+            }
+        } catch (DateTimeParseException e) {
+            // said below
+        }
+        flash.addFlashAttribute("refusal", "The return date must be a day after today such as " + Roadmaps.usualReturn(today) + ", was “" + typed + "”.");
+        return Optional.empty();
+    }
+
+    @PostMapping("/tracks/{track}/needs")
+    String addNeed(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam long step, @RequestParam long first, RedirectAttributes flash) {
+        try {
+            roadmaps.addNeed(me.practice(), of(me, track).householdId(), step, first);
+        } catch (GoesRound e) {
+            flash.addFlashAttribute("refusal", e.getMessage());
+        }
+        return "redirect:/tracks/" + track + "#first";
+    }
+
+    @PostMapping("/tracks/{track}/needs/{need}/remove")
+    String removeNeed(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @PathVariable long need) {
+        roadmaps.removeNeed(me.practice(), of(me, track).householdId(), need);
+        return "redirect:/tracks/" + track + "#first";
+    }
+
+    @PostMapping("/tracks/{track}/apart")
+    String apart(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam long other, @RequestParam(defaultValue = "true") boolean apart) {
+        roadmaps.keepApart(me.practice(), of(me, track).householdId(), track, other, apart);
+        return "redirect:/tracks/" + track + "#first";
+    }
+
+    private Track of(TrainerUser me, long track) {
+        return tracks.get(me.practice(), track).track();
+    }
+
+    private LocalDate today(Household home) {
+        return Instant.now(clock).atZone(home.zone()).toLocalDate();
+    }
+
+    private static String roadmap(long household) {
+        return "redirect:/households/" + household + "/roadmap";
+    }
+}

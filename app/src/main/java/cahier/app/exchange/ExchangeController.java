@@ -1,0 +1,78 @@
+package cahier.app.exchange;
+
+import cahier.app.account.TrainerUser;
+import cahier.app.household.Dog;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.shelf.BadFile;
+import cahier.app.shelf.Upload;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+/** A household's roadmap as a file, out and in. */
+@Controller
+class ExchangeController {
+
+    private final RoadmapExchange exchange;
+    private final Households households;
+    private final Clock clock;
+
+    ExchangeController(RoadmapExchange exchange, Households households, Clock clock) {
+        this.exchange = exchange;
+        this.households = households;
+        this.clock = clock;
+    }
+
+    @GetMapping("/households/{household}/roadmap.json")
+    ResponseEntity<String> export(@AuthenticationPrincipal TrainerUser me, @PathVariable long household) {
+        Household home = households.get(me.practice(), household);
+        String name = "roadmap-" + home.name().replaceAll("[^A-Za-z0-9]+", "-") + ".json";
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
+                .body(exchange.export(me.practice(), household, Instant.now(clock)));
+    }
+
+    @GetMapping("/households/{household}/roadmap/import")
+    String blank(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, Model model) {
+        return page(me, household, "", List.of(), model);
+    }
+
+    private String page(TrainerUser me, long household, String text, List<String> findings, Model model) {
+        model.addAttribute("household", households.get(me.practice(), household));
+        model.addAttribute("dogs", households.dogs(me.practice(), household));
+        model.addAttribute("text", text);
+        model.addAttribute("findings", findings);
+        return "exchange/import";
+    }
+
+    /** A file, or what was pasted; what does not fit comes back with its findings, to be mended in place, and nothing is changed. */
+    @PostMapping("/households/{household}/roadmap/import")
+    String takeIn(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(required = false) @Nullable MultipartFile file,
+                  @RequestParam(defaultValue = "") String text, @RequestParam(defaultValue = "0") long dog, Model model) {
+        List<Dog> dogs = households.dogs(me.practice(), household);
+        String content = Upload.text(file, text);
+        if (dogs.isEmpty()) {
+            return page(me, household, content, List.of("the household: must have a dog first"), model);
+        }
+        try {
+            exchange.read(me, household, content, dog, Instant.now(clock));
+            return "redirect:/households/" + household + "/roadmap";
+        } catch (BadFile e) {
+            return page(me, household, content, e.findings(), model);
+        }
+    }
+}

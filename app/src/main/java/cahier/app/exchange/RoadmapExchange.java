@@ -1,0 +1,135 @@
+package cahier.app.exchange;
+
+import cahier.app.account.PracticeId;
+import cahier.app.account.TrainerUser;
+import cahier.app.exchange.RoadmapFile.FileNeed;
+import cahier.app.exchange.RoadmapFile.FileStop;
+import cahier.app.exchange.RoadmapFile.FileTrack;
+import cahier.app.household.Dog;
+import cahier.app.household.Households;
+import cahier.app.judge.Answers;
+import cahier.app.judge.Judgements;
+import cahier.app.roadmap.Apart;
+import cahier.app.roadmap.Roadmaps;
+import cahier.app.roadmap.Wait;
+import cahier.app.roadmap.Way;
+import cahier.app.shelf.School;
+import cahier.app.shelf.TemplateStep;
+import cahier.app.shelf.Templates;
+import cahier.app.track.KeyedPlan;
+import cahier.app.track.Step;
+import cahier.app.track.Track;
+import cahier.app.track.Tracks;
+import cahier.core.method.Method;
+import cahier.core.method.Question;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes a household's roadmap into a file, and takes one in: all of it or nothing. */
+@Service
+@Transactional
+public class RoadmapExchange {
+
+    private final Roadmaps roadmaps;
+    private final Households households;
+    private final Tracks tracks;
+    private final Templates templates;
+    private final Answers answers;
+    private final Judgements judgements;
+
+    RoadmapExchange(Roadmaps roadmaps, Households households, Tracks tracks, Templates templates, Answers answers, Judgements judgements) {
+        this.roadmaps = roadmaps;
+        this.households = households;
+        this.tracks = tracks;
+        this.templates = templates;
+        this.answers = answers;
+        this.judgements = judgements;
+    }
+
+    /** The open tracks that have steps, as a file. */
+    public String export(PracticeId practice, long household, Instant now) {
+        List<Way> ways = roadmaps.of(practice, household, now).stream().filter(w -> !w.track().isDone() && !w.roadmap().steps().isEmpty()).toList();
+        List<Long> ids = ways.stream().map(w -> w.track().id()).toList();
+        List<FileNeed> needs = new ArrayList<>();
+        List<List<Integer>> apart = new ArrayList<>();
+        for (Way way : ways) {
+            int number = ids.indexOf(way.track().id()) + 1;
+            for (Wait wait : way.waits()) {
+                if (ids.contains(wait.firstTrackId())) {
+                    needs.add(new FileNeed(new FileStop(number, wait.number()), new FileStop(ids.indexOf(wait.firstTrackId()) + 1, wait.firstNumber())));
+                }
+            }
+            for (Apart other : way.apart()) {
+                int theirs = ids.indexOf(other.trackId()) + 1;
+                if (theirs > number) {
+                    apart.add(List.of(number, theirs));
+                }
+            }
+        }
+        return new RoadmapFile(RoadmapFile.FORMAT, ways.stream().map(RoadmapExchange::fileTrack).toList(), needs, apart).write();
+    }
+
+    private static FileTrack fileTrack(Way way) {
+        Track t = way.track();
+        boolean ships = !t.template().isEmpty();
+        Method school = School.read(t.school());
+        return new FileTrack(t.dogName(), t.title(), t.goal(), t.plan(), t.kind(), t.topic(), Math.max(1, way.roadmap().number()), ships ? t.template() : null,
+                ships ? Arrays.stream(Question.values()).map(school::of).toList() : null,
+                way.roadmap().steps().stream().map(s -> TemplateStep.fixed(s.templateKey().isEmpty() ? null : s.templateKey(), s.plan())).toList());
+    }
+
+    /**
+     * Adds the tracks of a file.
+     *
+     * @param dogElse gets the tracks of dogs that have another name than those of the household
+     * @return the ids of the new tracks
+     * @throws cahier.app.shelf.BadFile when something in it does not fit
+     */
+    public List<Long> read(TrainerUser me, long household, String text, long dogElse, Instant now) {
+        RoadmapFile file = RoadmapFile.read(text);
+        List<Dog> dogs = households.dogs(me.practice(), household);
+        List<List<Step>> made = new ArrayList<>();
+        for (FileTrack track : file.tracks()) {
+            Dog dog = dogs.stream().filter(d -> d.name().equalsIgnoreCase(track.dog())).findFirst()
+                    .orElseGet(() -> dogs.stream().filter(d -> d.id() == dogElse).findFirst().orElse(dogs.get(0)));
+            made.add(add(me, household, dog, track, now));
+        }
+        for (FileNeed need : file.needs()) {
+            roadmaps.addNeed(me.practice(), household, step(made, need.from()).id(), step(made, need.first()).id());
+        }
+        for (List<Integer> pair : file.apart()) {
+            roadmaps.keepApart(me.practice(), household, made.get(pair.get(0) - 1).get(0).trackId(), made.get(pair.get(1) - 1).get(0).trackId(), true);
+        }
+        List<Long> ids = made.stream().map(steps -> steps.get(0).trackId()).toList();
+        ids.forEach(id -> judgements.judge(me.practice(), id, now));
+        return ids;
+    }
+
+    private List<Step> add(TrainerUser me, long household, Dog dog, FileTrack file, Instant now) {
+        Optional<String> template = Optional.ofNullable(file.template()).filter(t -> templates.find(me, t).isPresent());
+        String school = file.school() == null ? "" : file.school().stream().map(Enum::name).collect(Collectors.joining(","));
+        Track track = Track.fresh(me.practice(), household, dog.id(), file.title(), or(file.goal()), or(file.plan()), file.kind(), file.topic(), template.orElse(""), school);
+        List<KeyedPlan> steps = file.steps().stream().map(s -> new KeyedPlan(template.isPresent() && s.key() != null ? s.key() : "", s.asWritten())).toList();
+        long id = tracks.add(me.practice(), track, steps, now);
+        List<Step> made = tracks.get(me.practice(), id).steps();
+        if (file.start() > 1) {
+            answers.putOn(me, id, made.get(file.start() - 1).id(), now);
+        }
+        return made;
+    }
+
+    private static Step step(List<List<Step>> made, FileStop stop) {
+        return made.get(stop.track() - 1).get(stop.step() - 1);
+    }
+
+    private static String or(@Nullable String text) {
+        return text == null ? "" : text;
+    }
+}

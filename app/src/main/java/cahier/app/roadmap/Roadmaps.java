@@ -1,0 +1,227 @@
+package cahier.app.roadmap;
+
+import cahier.app.account.PracticeId;
+import cahier.app.gate.Gates;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.log.KeptRep;
+import cahier.app.log.RepLog;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Step;
+import cahier.app.track.Track;
+import cahier.app.track.Tracks;
+import cahier.app.web.NotFound;
+import cahier.core.gate.RedFlag;
+import cahier.core.rep.Outcome;
+import cahier.core.rep.Role;
+import cahier.core.roadmap.Need;
+import cahier.core.roadmap.Prerequisites;
+import cahier.core.roadmap.Stop;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is open, what waits for what, and what rests (docs/rules.md 33). */
+@Service
+@Transactional
+public class Roadmaps {
+
+    private static final int SURE_OF = 10;
+    private static final int SURE = 8;
+    /** Reps of other roles stand between them. */
+    private static final int LOOKED_THROUGH = 60;
+    private static final int PARKED_DAYS = 14;
+
+    private final Tracks tracks;
+    private final Households households;
+    private final Gates gates;
+    private final RepLog log;
+    private final NeedMapper needs;
+
+    Roadmaps(Tracks tracks, Households households, Gates gates, RepLog log, NeedMapper needs) {
+        this.tracks = tracks;
+        this.households = households;
+        this.gates = gates;
+        this.log = log;
+        this.needs = needs;
+    }
+
+    /** Every track of a household, in the trainer's order, done ones last. */
+    public List<Way> of(PracticeId practice, long household, Instant now) {
+        Household home = households.get(practice, household);
+        LocalDate today = now.atZone(home.zone()).toLocalDate();
+        List<Roadmap> maps = tracks.ofHousehold(practice, household);
+        Graph graph = new Graph(maps, needs.needs(practice, household));
+        List<NeedMapper.ApartRow> apart = needs.apart(practice, household);
+        return maps.stream().map(m -> way(m, graph, apart(m.track(), apart, maps), today)).toList();
+    }
+
+    private Way way(Roadmap map, Graph graph, List<Apart> apart, LocalDate today) {
+        Track track = map.track();
+        List<RedFlag> shutBy = gates.shutting(track.practiceId(), track.householdId(), track.dogId(), track.topic());
+        Way way = new Way(map, Way.State.OPEN, graph.waits(track.id()), apart, shutBy);
+        return new Way(map, state(way, today), way.waits(), apart, shutBy);
+    }
+
+    private static Way.State state(Way way, LocalDate today) {
+        if (way.track().isDone()) {
+            return Way.State.DONE;
+        }
+        if (way.roadmap().current().isEmpty()) {
+            return Way.State.EMPTY;
+        }
+        if (!way.shutBy().isEmpty()) {
+            return Way.State.SHUT;
+        }
+        if (way.track().isParked(today)) {
+            return Way.State.PARKED;
+        }
+        return way.unmet().isEmpty() ? Way.State.OPEN : Way.State.WAITS;
+    }
+
+    private List<Apart> apart(Track track, List<NeedMapper.ApartRow> rows, List<Roadmap> maps) {
+        List<Apart> apart = new ArrayList<>();
+        for (NeedMapper.ApartRow row : rows) {
+            if (row.trackId() == track.id() || row.otherId() == track.id()) {
+                long other = row.trackId() == track.id() ? row.otherId() : row.trackId();
+                maps.stream().map(Roadmap::track).filter(t -> t.id() == other).findFirst()
+                        .ifPresent(t -> apart.add(new Apart(other, t.title(), !(isSure(track) && isSure(t)))));
+            }
+        }
+        return apart;
+    }
+
+    private boolean isSure(Track track) {
+        List<KeptRep> last = log.latestOfTrack(track.practiceId(), track.id(), LOOKED_THROUGH).stream().filter(r -> r.role() == Role.WORK).limit(SURE_OF).toList();
+        return track.isDone() || last.size() == SURE_OF && last.stream().filter(r -> r.outcome() == Outcome.CLEAN).count() >= SURE;
+    }
+
+    /** From {@code step} on, its track waits until {@code first} is passed; both of this household. */
+    public void addNeed(PracticeId practice, long household, long step, long first) {
+        Step waiting = ofHousehold(practice, household, step);
+        Step before = ofHousehold(practice, household, first);
+        needs.addNeed(practice, household, new NeedMapper.NeedRow(0, waiting.trackId(), step, before.trackId(), first));
+        refuseCycle(practice, household);
+    }
+
+    private Step ofHousehold(PracticeId practice, long household, long step) {
+        return tracks.ofHousehold(practice, household).stream().flatMap(m -> m.steps().stream()).filter(s -> s.id() == step).findFirst()
+                .orElseThrow(() -> new NotFound("step " + step));
+    }
+
+    /** The trainer knows better: the need is gone. */
+    public void removeNeed(PracticeId practice, long household, long need) {
+        if (needs.removeNeed(practice, household, need) == 0) {
+            throw new NotFound("need " + need);
+        }
+    }
+
+    /** As {@link Tracks#moveStep}, unless a need would then go round. */
+    public void moveStep(PracticeId practice, long step, int by) {
+        tracks.moveStep(practice, step, by);
+        refuseCycle(practice, tracks.get(practice, tracks.step(practice, step).trackId()).track().householdId());
+    }
+
+    /** Adds a need unless it would go round; what a template says about other tracks gives way to what the trainer wrote. */
+    void addIfSound(PracticeId practice, long household, NeedMapper.NeedRow need) {
+        List<NeedMapper.NeedRow> all = new ArrayList<>(needs.needs(practice, household));
+        all.add(need);
+        if (new Graph(tracks.ofHousehold(practice, household), all).cycle().isEmpty()) {
+            needs.addNeed(practice, household, need);
+        }
+    }
+
+    /** Takes back, by failing, what would make a cycle; names it. */
+    void refuseCycle(PracticeId practice, long household) {
+        new Graph(tracks.ofHousehold(practice, household), needs.needs(practice, household)).cycle().ifPresent(round -> {
+            throw new GoesRound(round);
+        });
+    }
+
+    /** Keeps two tracks of a household out of the same session, or lets them share one. */
+    public void keepApart(PracticeId practice, long household, long track, long other, boolean apart) {
+        List<Long> known = tracks.ofHousehold(practice, household).stream().map(m -> m.track().id()).toList();
+        if (track == other || !known.contains(track) || !known.contains(other)) {
+            throw new NotFound("track " + other);
+        }
+        if (apart) {
+            needs.addApart(practice, household, track, other);
+        } else {
+            needs.removeApart(practice, household, track, other);
+        }
+    }
+
+    public List<ParkedItem> parkedItems(PracticeId practice, long household) {
+        return needs.parkedItems(practice, household);
+    }
+
+    /** An object rests; two weeks unless another day is given. */
+    public void parkItem(PracticeId practice, long household, String item, @Nullable LocalDate until, LocalDate today) {
+        households.get(practice, household);
+        needs.parkItem(practice, household, item, until == null ? usualReturn(today) : until);
+    }
+
+    public void returnItem(PracticeId practice, long household, long id) {
+        if (needs.returnItem(practice, household, id) == 0) {
+            throw new NotFound("item " + id);
+        }
+    }
+
+    /** The day on which what is parked today comes back, unless another is given. */
+    public static LocalDate usualReturn(LocalDate today) {
+        return today.plusDays(PARKED_DAYS);
+    }
+
+    /** The needs of one household over its steps as they stand now; needs of removed steps are left out. */
+    private static final class Graph {
+
+        private final Map<Long, Roadmap> maps;
+        private final Map<NeedMapper.NeedRow, Need> needs = new HashMap<>();
+
+        Graph(List<Roadmap> maps, List<NeedMapper.NeedRow> rows) {
+            this.maps = maps.stream().collect(Collectors.toMap(m -> m.track().id(), m -> m));
+            for (NeedMapper.NeedRow row : rows) {
+                Optional<Stop> from = stop(row.trackId(), row.stepId());
+                Optional<Stop> first = stop(row.firstTrackId(), row.firstStepId());
+                if (from.isPresent() && first.isPresent()) {
+                    needs.put(row, new Need(from.get(), first.get()));
+                }
+            }
+        }
+
+        private Optional<Stop> stop(long track, long step) {
+            return Optional.ofNullable(maps.get(track)).flatMap(m -> m.indexOf(step)).map(i -> new Stop(track, i));
+        }
+
+        List<Wait> waits(long track) {
+            return needs.entrySet().stream().filter(e -> e.getValue().from().track() == track)
+                    .map(e -> wait(e.getKey(), e.getValue())).sorted(Comparator.comparing(Wait::number).thenComparing(Wait::id)).toList();
+        }
+
+        private Wait wait(NeedMapper.NeedRow row, Need need) {
+            Roadmap here = maps.get(need.from().track());
+            Roadmap there = maps.get(need.first().track());
+            boolean met = new Prerequisites(List.of(need)).unmet(need.from(), Map.of(need.first().track(), passed(there))).isEmpty();
+            return new Wait(row.id(), here.track().id(), need.from().step() + 1, here.steps().get(need.from().step()).title(), there.track().id(),
+                    there.track().title(), need.first().step() + 1, there.steps().get(need.first().step()).title(), met);
+        }
+
+        private static int passed(Roadmap map) {
+            return map.track().isDone() ? map.steps().size() : map.currentIndex().orElse(0);
+        }
+
+        Optional<String> cycle() {
+            return new Prerequisites(List.copyOf(needs.values())).cycle()
+                    .map(round -> round.stream().map(s -> maps.get(s.track()).track().title() + ", step " + (s.step() + 1)).collect(Collectors.joining(" → ")));
+        }
+    }
+}

@@ -1,0 +1,168 @@
+package cahier.app.shelf;
+
+import cahier.app.account.TrainerUser;
+import cahier.app.method.Methods;
+import cahier.app.shelf.Templates.Listed;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Tracks;
+import cahier.app.web.Check;
+import cahier.core.decide.TrackKind;
+import cahier.core.gate.Topic;
+import java.time.Clock;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The shelf: every template, own ones among them; shown, made of a track, shared, sent out and taken in. */
+@Controller
+class ShelfController {
+
+    /** Stands for a dog's name where there is no dog. */
+    static final String A_DOG = "the dog";
+
+    private final Templates templates;
+    private final Methods methods;
+    private final Tracks tracks;
+    private final Clock clock;
+
+    ShelfController(Templates templates, Methods methods, Tracks tracks, Clock clock) {
+        this.templates = templates;
+        this.methods = methods;
+        this.tracks = tracks;
+        this.clock = clock;
+    }
+
+    /** What a template is about, as it is typed. */
+    record DetailsForm(int version, @Nullable String title, @Nullable String goal, @Nullable String plan, @Nullable String kind, @Nullable String topic) {
+
+        static DetailsForm of(OwnTemplate own) {
+            Template t = own.template();
+            return new DetailsForm(own.version(), t.title(), t.goal(), t.plan(), t.kind().name(), t.topic().name());
+        }
+
+        Template read(Check check, Template t) {
+            return new Template(t.format(), t.id(), check.text("title", title, 80), check.optional("goal", goal, 400), check.optional("plan", plan, 400),
+                    check.choice("kind", kind, TrackKind.class), check.choice("topic", topic, Topic.class), t.word(), t.say(), t.needs(), t.apart(), t.steps());
+        }
+    }
+
+    @GetMapping("/shelf")
+    String all(@AuthenticationPrincipal TrainerUser me, Model model) {
+        model.addAttribute("shelf", templates.listed(me, methods.ofPractice(me.practice()), A_DOG));
+        return "shelf/shelf";
+    }
+
+    @GetMapping("/shelf/{name}")
+    String one(@AuthenticationPrincipal TrainerUser me, @PathVariable String name, Model model) {
+        model.addAttribute("listed", templates.listed(me, name, methods.ofPractice(me.practice()), A_DOG));
+        return "shelf/template";
+    }
+
+    @GetMapping("/shelf/{name}.json")
+    ResponseEntity<String> export(@AuthenticationPrincipal TrainerUser me, @PathVariable String name) {
+        Template template = templates.listed(me, name, methods.ofPractice(me.practice()), A_DOG).template();
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name + ".json").build().toString()).body(TemplateFile.write(template));
+    }
+
+    /** Keeps a track as an own template. */
+    @PostMapping("/tracks/{track}/template")
+    String ofTrack(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, RedirectAttributes flash) {
+        Roadmap map = tracks.get(me.practice(), track);
+        if (map.steps().isEmpty()) {
+            flash.addFlashAttribute("refusal", "A template must have a step; this track has none yet.");
+            return "redirect:/tracks/" + track;
+        }
+        Template made = Written.of(map, templates.find(me.practice(), map.track().template()), School.read(map.track().school()));
+        return shelf(templates.add(me, made, Instant.now(clock)));
+    }
+
+    /** An own copy to edit, of one that ships or that another trainer shares. */
+    @PostMapping("/shelf/{name}/copy")
+    String copy(@AuthenticationPrincipal TrainerUser me, @PathVariable String name) {
+        Listed listed = templates.listed(me, name, methods.ofPractice(me.practice()), A_DOG);
+        return shelf(templates.add(me, listed.template(), Instant.now(clock)));
+    }
+
+    @GetMapping("/shelf/own-{id}/edit")
+    String edit(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
+        OwnTemplate own = templates.mine(me, id);
+        model.addAttribute("own", own);
+        model.addAttribute("form", DetailsForm.of(own));
+        return "shelf/template-form";
+    }
+
+    @PostMapping("/shelf/own-{id}")
+    String save(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @ModelAttribute("form") DetailsForm form, BindingResult result, Model model) {
+        OwnTemplate own = templates.mine(me, id);
+        Template edited = form.read(new Check(result), own.template());
+        if (!result.hasErrors()) {
+            try {
+                templates.save(me, id, form.version(), edited);
+                return shelf(id);
+            } catch (BadFile e) {
+                result.rejectValue("kind", "refused", String.join(". ", e.findings()));
+            }
+        }
+        model.addAttribute("own", own);
+        return "shelf/template-form";
+    }
+
+    @PostMapping("/shelf/own-{id}/share")
+    String share(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam boolean shared) {
+        templates.share(me, id, shared);
+        return shelf(id);
+    }
+
+    @PostMapping("/shelf/own-{id}/remove")
+    String remove(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, RedirectAttributes flash) {
+        OwnTemplate own = templates.mine(me, id);
+        flash.addFlashAttribute("removed", own.name());
+        flash.addFlashAttribute("removedTitle", own.template().title());
+        templates.remove(me, id, Instant.now(clock));
+        return "redirect:/shelf";
+    }
+
+    @PostMapping("/shelf/own-{id}/restore")
+    String restore(@AuthenticationPrincipal TrainerUser me, @PathVariable long id) {
+        templates.restore(me, id);
+        return shelf(id);
+    }
+
+    @GetMapping("/shelf/import")
+    String blankImport(Model model) {
+        model.addAttribute("text", "");
+        return "shelf/import";
+    }
+
+    /** A file, or what was pasted; what does not fit comes back with its findings, to be mended in place. */
+    @PostMapping("/shelf/import")
+    String takeIn(@AuthenticationPrincipal TrainerUser me, @RequestParam(required = false) @Nullable MultipartFile file, @RequestParam(defaultValue = "") String text, Model model) {
+        String content = Upload.text(file, text);
+        try {
+            return shelf(templates.add(me, TemplateFile.read(content), Instant.now(clock)));
+        } catch (BadFile e) {
+            model.addAttribute("findings", e.findings());
+            model.addAttribute("text", content);
+            return "shelf/import";
+        }
+    }
+
+    private static String shelf(long own) {
+        return "redirect:/shelf/own-" + own;
+    }
+}

@@ -1,0 +1,158 @@
+package cahier.app.shelf;
+
+import cahier.app.track.PassChoice;
+import cahier.core.decide.TrackKind;
+import cahier.core.method.Choice;
+import cahier.core.method.Harm;
+import cahier.core.method.Method;
+import cahier.core.method.Question;
+import cahier.core.pass.Run;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import org.jspecify.annotations.Nullable;
+
+/** Reads and writes templates in the published format. */
+public final class TemplateFile {
+
+    private static final ObjectMapper JSON = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+    private TemplateFile() {
+    }
+
+    /** The template of a file, or a {@link BadFile} with everything that is wrong with it. */
+    public static Template read(String file) {
+        return read(Format.TEMPLATE.parse(file), "");
+    }
+
+    /** As {@link #read(String)}, of a tree that may stand in a file of another name. */
+    static Template read(JsonNode tree, String where) {
+        Format.TEMPLATE.check(tree);
+        Template template = bind(filled(tree));
+        List<String> findings = findings(template);
+        if (!findings.isEmpty()) {
+            throw new BadFile(findings.stream().map(f -> where + f).toList());
+        }
+        return template;
+    }
+
+    /** Every step takes what is usual unless it says otherwise. */
+    private static ObjectNode filled(JsonNode tree) {
+        ObjectNode whole = tree.deepCopy();
+        JsonNode usual = whole.remove("usual");
+        if (usual instanceof ObjectNode common) {
+            for (int i = 0; i < whole.get("steps").size(); i++) {
+                ObjectNode step = common.deepCopy();
+                step.setAll((ObjectNode) whole.get("steps").get(i));
+                whole.withArray("steps").set(i, step);
+            }
+        }
+        return whole;
+    }
+
+    private static Template bind(ObjectNode whole) {
+        try {
+            return JSON.treeToValue(whole, Template.class);
+        } catch (JsonProcessingException e) {
+            throw new BadFile(List.of("the file: " + e.getOriginalMessage()));
+        }
+    }
+
+    /** Refuses what a file with this template in it would be refused for. */
+    static Template checked(Template template) {
+        return read(write(template));
+    }
+
+    public static String write(Template template) {
+        try {
+            return JSON.writeValueAsString(template);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("a template cannot be written", e);
+        }
+    }
+
+    /** What a schema cannot say. */
+    private static List<String> findings(Template template) {
+        List<String> findings = new ArrayList<>();
+        sayFindings(template, findings);
+        Set<String> keys = new HashSet<>();
+        for (int i = 0; i < template.steps().size(); i++) {
+            String at = "steps[" + i + "].";
+            TemplateStep step = template.steps().get(i);
+            if (!keys.add(step.key())) {
+                findings.add(at + "key: must differ from the other keys, was \"" + step.key() + "\"");
+            }
+            stepFindings(template, step, at, findings);
+        }
+        for (int i = 0; i < template.needs().size(); i++) {
+            String from = template.needs().get(i).from();
+            if (from != null && !keys.contains(from)) {
+                findings.add("needs[" + i + "].from: must be the key of a step, was \"" + from + "\"");
+            }
+        }
+        if (template.steps().stream().filter(TemplateStep::naming).count() > 1 || template.steps().get(0).naming()) {
+            findings.add("steps: must have one naming step at most, and not as the first");
+        }
+        if (findings.isEmpty()) {
+            schoolFindings(template, findings);
+        }
+        return findings;
+    }
+
+    private static void sayFindings(Template template, List<String> findings) {
+        for (Map.Entry<String, Map<Choice, String>> entry : template.say().entrySet()) {
+            Question question = Question.of(entry.getValue().keySet().iterator().next());
+            if (!entry.getValue().keySet().equals(Set.copyOf(question.choices()))) {
+                findings.add("say." + entry.getKey() + ": must have a line for each of " + question.choices() + ", was for " + entry.getValue().keySet());
+            }
+        }
+    }
+
+    private static void stepFindings(Template template, TemplateStep step, String at, List<String> findings) {
+        String texts = String.join(" ", List.of(or(step.title()), or(step.how()), or(step.early()), or(step.onMiss()), or(step.guided()), or(step.cautions()), or(step.pay()),
+                or(step.place()), or(step.distraction()), or(step.who()), or(step.equipment()), template.word()));
+        Matcher used = Schooling.PLACEHOLDER.matcher(texts);
+        while (!step.fixed() && used.find()) {
+            if (!used.group(1).equals(Schooling.DOG) && !template.say().containsKey(used.group(1))) {
+                findings.add(at + "text: a placeholder must be {name} or an entry of say, was \"{" + used.group(1) + "}\"");
+            }
+        }
+        String asked = or(step.how()) + " " + or(step.early()) + " " + or(step.onMiss()) + " " + or(step.guided());
+        Harm.in(asked).ifPresent(h -> findings.add(at + "text: must not ask for what is not offered, was \"" + h.wordIn(asked).orElse("") + "\""));
+        if (step.pass() == PassChoice.CALM && !PassChoice.CALM.fits(step.repsOrUsual())) {
+            findings.add(at + "reps: must be " + PassChoice.CALM_REPS + " or more for calm sessions, was " + step.repsOrUsual());
+        }
+        if (template.kind() == TrackKind.COMFORT && step.runOrUsual() < Run.COMFORT_LEAST) {
+            findings.add(at + "run: must be " + Run.COMFORT_LEAST + " or more on COMFORT, was " + step.runOrUsual());
+        }
+    }
+
+    /** There must be something to work, whatever was chosen, and titles must tell it apart. */
+    private static void schoolFindings(Template template, List<String> findings) {
+        for (Question question : Question.values()) {
+            for (Choice choice : question.choices()) {
+                List<String> titles = template.in(new Method(Map.of(question, choice)), "the dog").steps().stream().map(s -> s.plan().title()).toList();
+                if (titles.isEmpty()) {
+                    findings.add("steps: must have a step for every choice, had none for " + choice);
+                }
+                if (Set.copyOf(titles).size() < titles.size()) {
+                    findings.add("steps: titles must differ, were " + titles);
+                    return;
+                }
+            }
+        }
+    }
+
+    private static String or(@Nullable String text) {
+        return text == null ? "" : text;
+    }
+}

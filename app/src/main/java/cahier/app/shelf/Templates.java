@@ -1,0 +1,115 @@
+package cahier.app.shelf;
+
+import cahier.app.account.PracticeId;
+import cahier.app.account.TrainerUser;
+import cahier.app.web.NotFound;
+import cahier.app.web.StaleEdit;
+import cahier.core.gate.Topic;
+import cahier.core.method.Method;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** All templates a practice can start from: those that ship, and its own. */
+@Service
+@Transactional
+public class Templates {
+
+    private final Shelf shelf;
+    private final OwnTemplateMapper own;
+
+    Templates(Shelf shelf, OwnTemplateMapper own) {
+        this.shelf = shelf;
+        this.own = own;
+    }
+
+    /** By the name a track keeps: the id of one that ships, or that of an own one, even a removed one. */
+    public Optional<Template> find(PracticeId practice, String name) {
+        return OwnTemplate.isName(name) ? own.find(practice, OwnTemplate.idOf(name)).map(r -> TemplateFile.read(r.body())) : shelf.find(name);
+    }
+
+    /** One that this trainer may start from. */
+    public Optional<Template> find(TrainerUser me, String name) {
+        return OwnTemplate.isName(name) ? ownOf(me).stream().filter(o -> o.name().equals(name)).map(OwnTemplate::template).findFirst() : shelf.find(name);
+    }
+
+    /** The trainer's own and those that others of the practice share, by title. */
+    public List<OwnTemplate> ownOf(TrainerUser me) {
+        return own.seenBy(me.practice(), me.id()).stream().map(r -> seen(me, r)).toList();
+    }
+
+    /**
+     * A template as it is shown on a shelf.
+     *
+     * @param ready in the words of a method
+     */
+    public record Listed(String name, Template template, Template.InSchool ready, Optional<OwnTemplate> own) {
+    }
+
+    /** Everything this trainer may start from, by what it is about, each topic by title. */
+    public Map<Topic, List<Listed>> listed(TrainerUser me, Method method, String dogName) {
+        Stream<Listed> shipped = shelf.templates().stream().map(t -> new Listed(t.id(), t, t.in(method, dogName), Optional.empty()));
+        Stream<Listed> made = ownOf(me).stream().map(o -> new Listed(o.name(), o.template(), o.template().in(method, dogName), Optional.of(o)));
+        return Stream.concat(shipped, made).sorted(Comparator.comparing(l -> l.template().title()))
+                .collect(Collectors.groupingBy(l -> l.template().topic(), () -> new EnumMap<>(Topic.class), Collectors.toList()));
+    }
+
+    /** One of them. */
+    public Listed listed(TrainerUser me, String name, Method method, String dogName) {
+        return listed(me, method, dogName).values().stream().flatMap(List::stream).filter(l -> l.name().equals(name)).findFirst()
+                .orElseThrow(() -> new NotFound("template " + name));
+    }
+
+    private static OwnTemplate seen(TrainerUser me, OwnTemplateMapper.Row row) {
+        return new OwnTemplate(row.id(), row.madeBy(), row.trainerId() == me.id(), row.shared(), row.version(), TemplateFile.read(row.body()));
+    }
+
+    /** One that this trainer made and may change, or the page for what does not exist. */
+    OwnTemplate mine(TrainerUser me, long id) {
+        return own.find(me.practice(), id).filter(r -> r.trainerId() == me.id()).map(r -> seen(me, r)).orElseThrow(() -> new NotFound("template " + id));
+    }
+
+    /** Keeps a new one, seen by its trainer alone. Returns its id. */
+    public long add(TrainerUser me, Template template, Instant now) {
+        return own.insert(me.practice(), me.id(), me.signature(), TemplateFile.write(TemplateFile.checked(template)), now);
+    }
+
+    /** Saves an edit, unless it was saved in another tab meanwhile. */
+    public void save(TrainerUser me, long id, int version, Template edited) {
+        OwnTemplate saved = mine(me, id);
+        String body = TemplateFile.write(TemplateFile.checked(edited));
+        if (own.update(me.practice(), id, version, body) == 0) {
+            throw new StaleEdit(saved.template().title(), "/shelf/" + saved.name(), List.of(
+                    new StaleEdit.Difference("Title", saved.template().title(), edited.title()),
+                    new StaleEdit.Difference("Goal", saved.template().goal(), edited.goal()),
+                    new StaleEdit.Difference("Steps", titles(saved.template()), titles(edited))));
+        }
+    }
+
+    private static String titles(Template template) {
+        return String.join("; ", template.steps().stream().map(TemplateStep::title).toList());
+    }
+
+    public void share(TrainerUser me, long id, boolean shared) {
+        mine(me, id);
+        own.share(me.practice(), id, shared);
+    }
+
+    /** Takes it off the shelf; tracks made from it stay as they are. */
+    public void remove(TrainerUser me, long id, Instant now) {
+        mine(me, id);
+        own.setRemoved(me.practice(), id, now);
+    }
+
+    public void restore(TrainerUser me, long id) {
+        mine(me, id);
+        own.setRemoved(me.practice(), id, null);
+    }
+}

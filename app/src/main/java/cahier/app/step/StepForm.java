@@ -1,0 +1,88 @@
+package cahier.app.step;
+
+import cahier.app.method.MethodWords;
+import cahier.app.track.Helper;
+import cahier.app.track.PassChoice;
+import cahier.app.track.StepPlan;
+import cahier.app.track.Teaching;
+import cahier.app.web.Check;
+import cahier.app.web.Measures;
+import cahier.core.decide.TrackKind;
+import cahier.core.method.Harm;
+import cahier.core.method.Method;
+import cahier.core.method.Question;
+import cahier.core.pass.Run;
+import cahier.core.rep.Aid;
+import cahier.core.slip.Slip;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/** A step as it is typed. */
+public record StepForm(int version, @Nullable String title, @Nullable String how, @Nullable String place, @Nullable String distance,
+                       @Nullable String duration, @Nullable String distraction, @Nullable String who, @Nullable String aid, @Nullable String word,
+                       @Nullable String pass, @Nullable String run, @Nullable String reps, @Nullable String sessions, @Nullable String minutes,
+                       @Nullable String onMiss, @Nullable String cautions, @Nullable String pay, @Nullable String equipment, @Nullable String helper,
+                       @Nullable List<String> slips, @Nullable String events) {
+
+    private static final int LINE = 80;
+    private static final int TEXT = 400;
+    private static final int EQUIPMENT = 200;
+    private static final int MOST_EVENTS = 20;
+
+    /** A first step in a household's method. */
+    public static StepForm first(Method method) {
+        StepPlan usual = new StepPlan("", "", "", null, null, "", "", Aid.NONE, "", PassChoice.of(method.of(Question.PASS)), Run.DEFAULT, 8, 2, 5, "", "", Teaching.NONE);
+        return of(0, usual);
+    }
+
+    public static StepForm of(int version, StepPlan p) {
+        Teaching t = p.teaching();
+        return new StepForm(version, p.title(), p.how(), p.place(),
+                p.distanceM() == null ? "" : Measures.plain(p.distanceM(), 2) + " m",
+                p.durationS() == null ? "" : Measures.plain(p.durationS(), 1) + " s",
+                p.distraction(), p.who(), p.aid().name(), p.word(), p.pass().name(), Integer.toString(p.run()), Integer.toString(p.reps()),
+                Integer.toString(p.sessions()), Integer.toString(p.minutes()), p.onMiss(), p.cautions(), t.pay(), t.equipment(), t.helper().name(),
+                t.slips().stream().map(Slip::name).toList(), String.join("\n", t.events()));
+    }
+
+    /** @param kind on COMFORT a pass takes at least five in a row (docs/rules.md 3) */
+    public StepPlan read(Check check, TrackKind kind) {
+        refuseHarm(check, "how", how);
+        refuseHarm(check, "onMiss", onMiss);
+        int fewest = kind == TrackKind.COMFORT ? Run.COMFORT_LEAST : 1;
+        PassChoice by = pass == null ? PassChoice.RUN : check.choice("pass", pass, PassChoice.class);
+        int dose = check.whole("reps", reps, 1, 100);
+        if (!by.fits(dose)) {
+            check.refuse("reps", "must be " + PassChoice.CALM_REPS + " or more for calm sessions, was " + dose);
+        }
+        return new StepPlan(check.text("title", title, LINE), check.text("how", how, TEXT), check.optional("place", place, LINE),
+                boxed(check.measure("distance", distance, Measures::metres)), boxed(check.measure("duration", duration, Measures::seconds)),
+                check.optional("distraction", distraction, LINE), check.optional("who", who, LINE), aid == null ? Aid.NONE : check.choice("aid", aid, Aid.class),
+                check.optional("word", word, 30), by, check.whole("run", run, fewest, Run.MOST), dose,
+                check.whole("sessions", sessions, 1, 20), check.whole("minutes", minutes, 1, 180),
+                check.optional("onMiss", onMiss, TEXT), check.optional("cautions", cautions, TEXT), teaching(check));
+    }
+
+    private Teaching teaching(Check check) {
+        List<Slip> codes = (slips == null ? List.<String>of() : slips).stream().map(s -> check.choice("slips", s, Slip.class)).distinct().toList();
+        if (codes.size() > Slip.MOST) {
+            check.refuse("slips", "must be at most " + Slip.MOST + ", were " + codes.size() + ": an owner taps them with one thumb");
+        }
+        List<String> chain = (events == null ? "" : events).lines().map(String::strip).filter(s -> !s.isEmpty()).toList();
+        if (chain.size() > MOST_EVENTS || chain.stream().anyMatch(e -> e.length() > LINE)) {
+            check.refuse("events", "must be at most " + MOST_EVENTS + " lines of " + LINE + " characters");
+        }
+        return new Teaching(check.optional("pay", pay, TEXT), check.optional("equipment", equipment, EQUIPMENT),
+                helper == null ? Helper.NOBODY : check.choice("helper", helper, Helper.class), codes.stream().limit(Slip.MOST).toList(), chain);
+    }
+
+    private static void refuseHarm(Check check, String field, @Nullable String typed) {
+        String text = typed == null ? "" : typed;
+        Harm.in(text).ifPresent(h -> check.refuse(field, MethodWords.refusal(h, h.wordIn(text).orElse(""))));
+    }
+
+    private static @Nullable Double boxed(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+}

@@ -1,0 +1,34 @@
+package cahier.app.track;
+
+import cahier.core.slip.Slip;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How a step is taught, beside what it asks for.
+ *
+ * @param pay how and with what to pay
+ * @param equipment what must be at hand, in words
+ * @param slips kinds of misses that can happen here, {@link Slip#MOST} at most
+ * @param events what happens one after the other, when the step is a chain; CLEAN means from the first to the last
+ */
+public record Teaching(String pay, String equipment, Helper helper, List<Slip> slips, List<String> events) {
+
+    public static final Teaching NONE = new Teaching("", "", Helper.NOBODY, List.of(), List.of());
+
+    public Teaching {
+        pay = pay == null ? "" : pay;
+        equipment = equipment == null ? "" : equipment;
+        helper = helper == null ? Helper.NOBODY : helper;
+        slips = slips == null ? List.of() : List.copyOf(slips);
+        events = events == null ? List.of() : List.copyOf(events);
+        if (slips.size() > Slip.MOST) {
+            throw new IllegalArgumentException("slips must be at most " + Slip.MOST + ", were " + slips.size());
+        }
+    }
+
+    /** What was kept before steps had it has none of it. */
+    static Teaching orNone(@Nullable Teaching teaching) {
+        return teaching == null ? NONE : teaching;
+    }
+}

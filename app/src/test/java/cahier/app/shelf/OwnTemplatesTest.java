@@ -1,0 +1,145 @@
+package cahier.app.shelf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import cahier.app.account.TrainerUser;
+import cahier.app.support.AppTest;
+import cahier.app.support.Home;
+import cahier.app.track.StepPlan;
+import cahier.app.track.Tracks;
+import cahier.core.decide.TrackKind;
+import cahier.core.method.Choice;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** A practice's own templates: made of tracks, edited, shared, taken off. */
+class OwnTemplatesTest extends AppTest {
+
+    @Autowired
+    private Tracks tracks;
+    @Autowired
+    private Templates templates;
+
+    private Home home;
+
+    @BeforeEach
+    void home() {
+        home = homes.make(edda(), TrackKind.SKILL, 3);
+    }
+
+    private String saved(long track) throws Exception {
+        return send("/tracks/" + track + "/template").andExpect(status().is3xxRedirection()).andReturn().getResponse().getRedirectedUrl();
+    }
+
+    private Template template(String address) {
+        return asEdda(() -> templates.find(edda(), address.replace("/shelf/", ""))).orElseThrow();
+    }
+
+    private List<StepPlan> steps(String address, Choice... choices) {
+        return template(address).in(Schools.with(choices), "Pim").steps().stream().map(k -> k.plan()).toList();
+    }
+
+    private long start(String template) throws Exception {
+        String dog = Long.toString(home.facts().dogs().get(0).id());
+        String address = send("/households/" + home.id + "/tracks", "version", "0", "dog", dog, "template", template).andReturn().getResponse().getRedirectedUrl();
+        return Long.parseLong(address.replace("/tracks/", ""));
+    }
+
+    @Test
+    void aTrackOfTheTrainersOwnBecomesATemplateThatStandsAsItIs() throws Exception {
+        String address = saved(home.track);
+        assertThat(steps(address)).isEqualTo(home.roadmap().steps().stream().map(s -> s.plan()).toList());
+        assertThat(steps(address, Choice.MISS_MARKER)).isEqualTo(steps(address));
+        open("/shelf").andExpect(content().string(containsString("Yours")));
+    }
+
+    @Test
+    void whatTheTemplateWroteGoesOnFollowingTheMethodAndWhatWasEditedStands() throws Exception {
+        long track = start("down");
+        asEdda(() -> {
+            var step = tracks.get(edda().practice(), track).steps().get(0);
+            tracks.saveStep(edda().practice(), step.id(), 0, step.plan().withTitle("My way"));
+            return null;
+        });
+        String address = saved(track);
+        assertThat(steps(address).get(0).title()).isEqualTo("My way");
+        assertThat(steps(address, Choice.NAMED_EARLY).get(1).title()).isEqualTo("On the word");
+        assertThat(steps(address, Choice.MISS_MARKER).get(0).onMiss()).doesNotContain("try-again");
+        assertThat(steps(address, Choice.MISS_MARKER).get(1).onMiss()).contains("try-again");
+        long again = start(address.replace("/shelf/", ""));
+        assertThat(asEdda(() -> tracks.get(edda().practice(), again)).track().template()).isEqualTo(address.replace("/shelf/", ""));
+    }
+
+    @Test
+    void aTemplateIsEditedStepByStep() throws Exception {
+        String address = saved(home.track);
+        open(address + "/steps/step-1").andExpect(status().isOk()).andExpect(content().string(containsString("Step 1")));
+        String[] step = {"version", "0", "title", "Renamed", "how", "Wait, then pay.", "run", "5", "reps", "8", "sessions", "2", "minutes", "5", "slips", "GRABBED", "events", "sits\nhandle"};
+        send(address + "/steps/step-1", step).andExpect(redirectedUrl(address));
+        assertThat(steps(address).get(0).title()).isEqualTo("Renamed");
+        assertThat(steps(address).get(0).teaching().events()).containsExactly("sits", "handle");
+        send(address + "/steps/step-1", step).andExpect(status().isConflict());
+        step[3] = "Step 2";
+        step[1] = "1";
+        send(address + "/steps/step-1", step).andExpect(content().string(containsString("titles must differ")));
+        step[3] = "A fourth";
+        send(address + "/steps/new", step).andExpect(redirectedUrl(address));
+        send(address + "/steps/a-fourth/move", "by", "-1");
+        assertThat(steps(address)).extracting(StepPlan::title).containsExactly("Renamed", "Step 2", "A fourth", "Step 3");
+        send(address + "/steps/a-fourth/remove");
+        assertThat(steps(address)).hasSize(3);
+        open(address + "/edit").andExpect(status().isOk());
+        send(address, "version", "4", "title", "Better", "goal", "g", "kind", "SKILL", "topic", "BODY").andExpect(redirectedUrl(address));
+        assertThat(template(address).title()).isEqualTo("Better");
+        send(address, "version", "5", "title", "", "kind", "SKILL", "topic", "BODY").andExpect(content().string(containsString("must not be empty")));
+        step[1] = "5";
+        step[9] = "0";
+        send(address + "/steps/new", step).andExpect(content().string(allOf(containsString("must be a whole number from 1 to 100, was “0”"), containsString("A fourth"))));
+    }
+
+    @Test
+    void itIsSeenByItsTrainerAloneUntilSharedAndNeverByAnotherPractice() throws Exception {
+        String address = saved(home.track);
+        TrainerUser colleague = practices.colleagueOf(edda(), "Odile Farr", "odile@marlroad.example");
+        TrainerUser neighbour = practices.trainerOf("Fallow Field Dogs", "Ines Marchetti", "ines@fallowfield.example");
+        mvc.perform(get(address).with(user(colleague))).andExpect(status().isNotFound());
+        send(address + "/share", "shared", "true").andExpect(redirectedUrl(address));
+        mvc.perform(get(address).with(user(colleague))).andExpect(status().isOk()).andExpect(content().string(allOf(containsString("By Edda"), not(containsString("/edit")))));
+        for (String change : List.of("/share?shared=false", "/remove", "/steps/step-1/remove", "/steps/step-1/move?by=1")) {
+            send(colleague, address + change).andExpect(status().isNotFound());
+        }
+        send(colleague, address + "/copy").andExpect(status().is3xxRedirection());
+        for (String path : List.of(address, address + ".json", address + "/edit", address + "/steps/step-1")) {
+            mvc.perform(get(path).with(user(neighbour))).andExpect(status().isNotFound());
+        }
+        assertThat(steps(address)).hasSize(3);
+    }
+
+    @Test
+    void takenOffTheShelfItCanBePutBack() throws Exception {
+        String address = saved(home.track);
+        send(address + "/remove").andExpect(redirectedUrl("/shelf")).andExpect(flash().attributeExists("removed"));
+        open(address).andExpect(status().isNotFound());
+        send(address + "/restore").andExpect(redirectedUrl(address));
+        open(address).andExpect(status().isOk());
+        send("/shelf/down/copy").andExpect(status().is3xxRedirection());
+        open("/shelf/nonsense").andExpect(status().isNotFound());
+    }
+
+    @Test
+    void aTrackWithoutStepsIsNoTemplate() throws Exception {
+        Home bare = homes.make(edda(), TrackKind.SKILL, 0);
+        send("/tracks/" + bare.track + "/template").andExpect(flash().attribute("refusal", "A template must have a step; this track has none yet."));
+    }
+}

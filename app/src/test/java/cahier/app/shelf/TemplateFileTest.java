@@ -1,0 +1,83 @@
+package cahier.app.shelf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import cahier.app.track.KeyedPlan;
+import cahier.core.method.Choice;
+import java.io.IOException;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+
+/** The open format: what is written is read again the same, and a bad file says where, what and what is allowed. */
+class TemplateFileTest {
+
+    private static final String GOOD = """
+            {"format": "cahier-template-1", "title": "Spin", "kind": "SKILL", "topic": "BODY", "word": "spin",
+             "say": {"off": {"LEAVE_IT_LOOK_AT_ME": "looks", "LEAVE_IT_BACK_OFF": "backs off"}},
+             "usual": {"place": "kitchen", "reps": 6, "slips": ["CROOKED"]},
+             "steps": [{"key": "lured", "title": "Lured", "how": "Lure {name} round.", "aid": "FULL_LURE", "durationS": 1},
+                       {"key": "free", "title": "Free", "how": "Wait until it {off}.", "reps": 9}]}
+            """;
+
+    private static List<String> findings(String file) {
+        BadFile bad = catchThrowableOfType(BadFile.class, () -> TemplateFile.read(file));
+        return bad == null ? List.of() : bad.findings();
+    }
+
+    @Test
+    void everyTemplateThatShipsIsWrittenAndReadAgainTheSame() throws IOException {
+        for (Template template : new Shelf(new PathMatchingResourcePatternResolver()).templates()) {
+            assertThat(TemplateFile.read(TemplateFile.write(template))).isEqualTo(template);
+        }
+    }
+
+    @Test
+    void aStepTakesWhatIsUsualUnlessItSaysOtherwise() {
+        List<KeyedPlan> steps = TemplateFile.read(GOOD).in(Schools.with(Choice.LEAVE_IT_BACK_OFF), "Pim").steps();
+        assertThat(steps).extracting(s -> s.plan().reps()).containsExactly(6, 9);
+        assertThat(steps).extracting(s -> s.plan().place()).containsOnly("kitchen");
+        assertThat(steps).extracting(s -> s.plan().how()).containsExactly("Lure Pim round.", "Wait until it backs off.");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "\"reps\": 9 | \"reps\": 900 | steps[1].reps: must have a maximum value of 100, was 900",
+        "\"reps\": 9 | \"reps\": \"nine\" | steps[1].reps: string found, integer expected, was \"nine\"",
+        "\"durationS\": 1 | \"durationS\": -3 | steps[0].durationS: must have a minimum value of 0, was -3",
+        "\"FULL_LURE\" | \"MUCH\" | steps[0].aid: does not have a value in the enumeration [\"FULL_LURE\", \"HAND\", \"POINT\", \"PROP\", \"NONE\"], was \"MUCH\"",
+        "\"title\": \"Free\", | '' | steps[1]: required property 'title' not found",
+        "\"word\" | \"wrod\" | the file: property 'wrod' is not defined in the schema and the schema does not allow additional properties",
+        "\"key\": \"free\" | \"key\": \"lured\" | steps[1].key: must differ from the other keys, was \"lured\"",
+        "{off} | {on} | steps[1].text: a placeholder must be {name} or an entry of say, was \"{on}\"",
+        "\"LEAVE_IT_BACK_OFF\" | \"NAMED_EARLY\" | 'say.off: must have a line for each of '",
+        "Lure {name} round. | Yank {name} round. | steps[0].text: must not ask for what is not offered, was \"Yank\"",
+        "\"durationS\": 1 | \"pass\": \"CALM\", \"reps\": 3 | steps[0].reps: must be 5 or more for calm sessions, was 3",
+        "\"title\": \"Free\" | \"title\": \"Lured\" | 'steps: titles must differ, were [Lured, Lured]'",
+        "\"durationS\": 1 | \"naming\": true | 'steps: must have one naming step at most, and not as the first'",
+        "cahier-template-1 | cahier-template-9 | format: must be the constant value 'cahier-template-1', was \"cahier-template-9\""})
+    void aBadFileNamesThePlaceTheValueAndWhatIsAllowed(String good, String bad, String says) {
+        assertThat(GOOD).contains(good);
+        assertThat(findings(GOOD.replace(good, bad))).anySatisfy(f -> assertThat(f).startsWith(says));
+    }
+
+    @Test
+    void everythingThatIsWrongIsSaidAtOnce() {
+        assertThat(findings(GOOD.replace("\"reps\": 9", "\"reps\": 0").replace("SKILL", "TRICK").replace("\"key\": \"lured\"", "\"key\": \"Not a key\""))).hasSize(3);
+    }
+
+    @Test
+    void whatIsNoJsonIsSaidWithItsLine() {
+        assertThat(findings("{\n\"format\": \"cahier-template-1\",\n}")).singleElement().asString().startsWith("line 3: must be JSON, was not");
+        assertThat(findings("")).singleElement().asString().startsWith("the file");
+    }
+
+    @Test
+    void onComfortARunIsFiveAtLeast() {
+        assertThat(findings(GOOD.replace("SKILL", "COMFORT").replace("\"durationS\": 1", "\"pass\": \"RUN\", \"run\": 3")))
+                .containsExactly("steps[0].run: must be 5 or more on COMFORT, was 3");
+    }
+}
