@@ -12,6 +12,7 @@ public final class Lanes {
     private static final double RIGHT = 24;
     private static final double LANE = 56;
     private static final double RISE = 34;
+    private static final double POINT = 7;
     private static final int FEWEST = 8;
     private static final int LONGEST = 26;
 
@@ -66,11 +67,20 @@ public final class Lanes {
         }
         Path waits = new Path();
         Path waited = new Path();
-        ties.forEach(t -> (t.met() ? waited : waits).swing(x(t.firstStep() + 1), y(t.firstLane(), t.firstStep()), x(t.step()), y(t.lane(), t.step())));
+        ties.forEach(t -> tie(t.met() ? waited : waits, t));
         String alt = lanes.stream().map(l -> l.title() + ": " + l.says()).collect(Collectors.joining("; ")) + ".";
         return new Drawing("lanes", WIDTH, lanes.size() * LANE + 12, alt, List.of(new Stroke(waited.data(), "rule-s"), new Stroke(ahead.data(), "pause"),
                 new Stroke(passed.data(), "ink"), new Stroke(rests.data(), "rests"), new Stroke(now.data(), "lane-now"), new Stroke(waits.data(), "tie"),
                 new Stroke(goal.data(), "goal thin")), labels);
+    }
+
+    /** From the end of what comes first to the start of what waits, with a point there. */
+    private void tie(Path ink, Tie tie) {
+        double fromY = y(tie.firstLane(), tie.firstStep());
+        double x = x(tie.step());
+        double y = y(tie.lane(), tie.step());
+        double back = fromY < y ? -POINT : POINT;
+        ink.swing(x(tie.firstStep() + 1), fromY, x, y).move(x - POINT / 2, y + back).line(x, y).line(x + POINT / 2, y + back);
     }
 
     private void tread(Path ink, int lane, int step) {

@@ -47,8 +47,8 @@ public class SchoolChange {
         if (template.isEmpty() || track.school().equals(School.write(method))) {
             return Optional.empty();
         }
-        TrackChange change = TrackChange.of(track, map.steps(), template.get().in(School.read(track.school()), track.dogName()).steps(),
-                template.get().in(method, track.dogName()).steps());
+        TrackChange change = TrackChange.of(track, map.steps(), template.get().in(School.read(track.school()), track.dogName()),
+                template.get().in(method, track.dogName()));
         return Optional.of(change).filter(c -> !c.isNothing());
     }
 
@@ -92,5 +92,9 @@ public class SchoolChange {
             tracks.removeStep(practice, step.id(), now);
         }
         tracks.order(practice, track, order);
+        Track t = change.track();
+        if (!change.goal().equals(t.goal())) {
+            tracks.save(practice, t.edited(t.title(), change.goal(), t.plan(), t.kind(), t.topic(), t.version()));
+        }
     }
 }

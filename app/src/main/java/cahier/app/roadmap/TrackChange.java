@@ -1,5 +1,6 @@
 package cahier.app.roadmap;
 
+import cahier.app.shelf.Template;
 import cahier.app.track.KeyedPlan;
 import cahier.app.track.Step;
 import cahier.app.track.StepDifferences;
@@ -17,11 +18,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * What another school makes of a track (docs/rules.md 35).
  *
+ * @param goal what its goal will read, the same as now where it does not change
  * @param slots the steps in their new order
  * @param gone steps that go, as nobody has edited them
  * @param moved whether steps change places
  */
-public record TrackChange(Track track, List<Slot> slots, List<Step> gone, boolean moved) {
+public record TrackChange(Track track, String goal, List<Slot> slots, List<Step> gone, boolean moved) {
 
     /**
      * One place in the track.
@@ -46,7 +48,7 @@ public record TrackChange(Track track, List<Slot> slots, List<Step> gone, boolea
     }
 
     public boolean isNothing() {
-        return gone.isEmpty() && !moved && slots.stream().noneMatch(s -> s.comes() || s.changes());
+        return gone.isEmpty() && !moved && goal.equals(track.goal()) && slots.stream().noneMatch(s -> s.comes() || s.changes());
     }
 
     /** Steps that change, come or go. */
@@ -57,10 +59,12 @@ public record TrackChange(Track track, List<Slot> slots, List<Step> gone, boolea
     /**
      * The change of one track.
      *
-     * @param before the template's steps in the school they were written with
-     * @param after in the school that holds now
+     * @param written the template in the school the track was written with
+     * @param holds in the school that holds now
      */
-    static TrackChange of(Track track, List<Step> now, List<KeyedPlan> before, List<KeyedPlan> after) {
+    static TrackChange of(Track track, List<Step> now, Template.InSchool written, Template.InSchool holds) {
+        List<KeyedPlan> before = written.steps();
+        List<KeyedPlan> after = holds.steps();
         Map<String, StepPlan> old = byKey(before);
         Map<String, StepPlan> fresh = byKey(after);
         Map<String, Step> kept = new LinkedHashMap<>();
@@ -92,7 +96,7 @@ public record TrackChange(Track track, List<Slot> slots, List<Step> gone, boolea
                 slots.add(placeAfter(slots, after.subList(0, i)), new Slot(null, after.get(i)));
             }
         }
-        return new TrackChange(track, List.copyOf(slots), List.copyOf(gone), !order.equals(inTrack));
+        return new TrackChange(track, track.goal().equals(written.goal()) ? holds.goal() : track.goal(), List.copyOf(slots), List.copyOf(gone), !order.equals(inTrack));
     }
 
     private static Map<String, StepPlan> byKey(List<KeyedPlan> plans) {

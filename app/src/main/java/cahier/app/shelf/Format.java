@@ -19,6 +19,7 @@ public enum Format {
     private static final String PUBLISHED = "https://cahier.example/formats/";
     private static final String PACKED = "classpath:static/formats/";
     private static final int SHOWN = 60;
+    private static final int MOST_CHARACTERS = 1_000_000;
     private static final ObjectMapper JSON = JsonMapper.builder().build();
 
     private final Schema schema;
@@ -31,6 +32,9 @@ public enum Format {
 
     /** The file as a tree, or every place in it that does not fit. */
     public JsonNode parse(String file) {
+        if (file.length() > MOST_CHARACTERS) {
+            throw new BadFile(List.of("the file: must be at most " + MOST_CHARACTERS + " characters, was " + file.length()));
+        }
         JsonNode tree;
         try {
             tree = JSON.readTree(file);

@@ -154,4 +154,19 @@ class DrawingsTest {
         }
         assertThat(points).isGreaterThanOrEqualTo(2);
     }
+
+    @Test
+    void eachTrackIsAStairOfItsStepsAndAWaitRunsFromTheOneToTheOther() {
+        Drawing lanes = Lanes.of(List.of(new Lanes.Lane("Attention", 10, 3, true, "open, step 4 of 10"), new Lanes.Lane("A very long title of a track indeed", 8, 3, false, "waits")),
+                List.of(new Lanes.Tie(1, 3, 0, 6, false), new Lanes.Tie(1, 0, 0, 0, true)));
+
+        assertThat(path(lanes, "ink").split("H")).hasSize(1 + 3 + 3);
+        assertThat(path(lanes, "pause").split("H")).hasSize(1 + 6 + 4);
+        assertThat(path(lanes, "lane-now").split("H")).hasSize(2);
+        assertThat(path(lanes, "rests").split("H")).hasSize(2);
+        assertThat(path(lanes, "tie")).matches("M574 [0-9.]+C574 [0-9.]+ 358 [0-9.]+ 358 [0-9.]+M354.5 [0-9.]+L358 [0-9.]+L361.5 [0-9.]+");
+        assertThat(path(lanes, "rule-s")).startsWith("M250 ");
+        assertThat(lanes.labels()).extracting(Label::text).contains("Attention", "A very long title of a tr…");
+        assertThat(lanes.alt()).isEqualTo("Attention: open, step 4 of 10; A very long title of a track indeed: waits.");
+    }
 }

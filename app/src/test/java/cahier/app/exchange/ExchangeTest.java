@@ -132,6 +132,13 @@ class ExchangeTest extends AppTest {
     }
 
     @Test
+    void aFileOfAnotherKindIsRefusedInWords() throws Exception {
+        upload("/shelf/import", "x".repeat(1_200_000)).andExpect(content().string(containsString("the file: must be at most 1000000 characters, was 1200000")));
+        upload("/shelf/import", "").andExpect(content().string(containsString("Nothing was taken in.")));
+        upload("/shelf/import", exported()).andExpect(content().string(containsString("format: must be the constant value")));
+    }
+
+    @Test
     void theSchemasArePublished() throws Exception {
         open("/formats/template.schema.json").andExpect(status().isOk()).andExpect(content().string(containsString("cahier-template-1")));
         open("/formats/roadmap.schema.json").andExpect(status().isOk()).andExpect(content().string(containsString("cahier-roadmap-1")));

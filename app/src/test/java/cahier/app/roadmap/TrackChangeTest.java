@@ -2,6 +2,7 @@ package cahier.app.roadmap;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.app.shelf.Template;
 import cahier.app.support.Home;
 import cahier.app.track.KeyedPlan;
 import cahier.app.track.Step;
@@ -33,6 +34,10 @@ class TrackChangeTest {
         return steps;
     }
 
+    private static TrackChange change(List<Step> now, List<KeyedPlan> before, List<KeyedPlan> after) {
+        return TrackChange.of(TRACK, now, new Template.InSchool("", "", before), new Template.InSchool("", "", after));
+    }
+
     private static List<String> titles(TrackChange change) {
         return change.slots().stream().map(s -> s.plan().plan().title()).toList();
     }
@@ -41,7 +46,17 @@ class TrackChangeTest {
 
     @Test
     void theSameSchoolChangesNothing() {
-        assertThat(TrackChange.of(TRACK, written(BEFORE), BEFORE, BEFORE).isNothing()).isTrue();
+        assertThat(change(written(BEFORE), BEFORE, BEFORE).isNothing()).isTrue();
+    }
+
+    @Test
+    void theGoalGoesWithTheSchoolUnlessSomebodyWroteAnother() {
+        Template.InSchool looks = new Template.InSchool("It looks", "", BEFORE);
+        Template.InSchool backs = new Template.InSchool("It backs off", "", BEFORE);
+        TrackChange change = TrackChange.of(TRACK.edited("Down", "It looks", "", TrackKind.SKILL, Topic.BODY, 0), written(BEFORE), looks, backs);
+        assertThat(change.goal()).isEqualTo("It backs off");
+        assertThat(change.isNothing()).isFalse();
+        assertThat(TrackChange.of(TRACK.edited("Down", "Mine", "", TrackKind.SKILL, Topic.BODY, 0), written(BEFORE), looks, backs).isNothing()).isTrue();
     }
 
     @Test
@@ -50,7 +65,7 @@ class TrackChangeTest {
         now.set(1, step(2, "b", BEFORE.get(1).plan().withPlace("garden").withTitle("Mine")));
         List<KeyedPlan> after = List.of(plan("a", "hall"), plan("b", "hall"), plan("c", "kitchen"));
 
-        TrackChange change = TrackChange.of(TRACK, now, BEFORE, after);
+        TrackChange change = change(now, BEFORE, after);
 
         assertThat(change.slots()).extracting(s -> s.plan().plan().place()).containsExactly("hall", "garden", "kitchen");
         assertThat(titles(change)).containsExactly("a", "Mine", "c");
@@ -62,7 +77,7 @@ class TrackChangeTest {
     void aStepThatMovesTakesItsPlaceAndTheTrainersOwnStaysBehindItsNeighbour() {
         List<Step> now = new ArrayList<>(written(BEFORE));
         now.add(1, step(9, "", Home.step("own")));
-        TrackChange change = TrackChange.of(TRACK, now, BEFORE, List.of(BEFORE.get(0), BEFORE.get(2), BEFORE.get(1)));
+        TrackChange change = change(now, BEFORE, List.of(BEFORE.get(0), BEFORE.get(2), BEFORE.get(1)));
         assertThat(titles(change)).containsExactly("a", "own", "c", "b");
         assertThat(change.moved()).isTrue();
     }
@@ -70,7 +85,7 @@ class TrackChangeTest {
     @Test
     void whereTheTrainerChoseAnOrderItIsKept() {
         List<Step> now = List.of(step(3, "c", BEFORE.get(2).plan()), step(1, "a", BEFORE.get(0).plan()), step(2, "b", BEFORE.get(1).plan()));
-        TrackChange change = TrackChange.of(TRACK, now, BEFORE, List.of(BEFORE.get(0), BEFORE.get(2), BEFORE.get(1)));
+        TrackChange change = change(now, BEFORE, List.of(BEFORE.get(0), BEFORE.get(2), BEFORE.get(1)));
         assertThat(titles(change)).containsExactly("c", "a", "b");
         assertThat(change.isNothing()).isTrue();
     }
@@ -78,7 +93,7 @@ class TrackChangeTest {
     @Test
     void stepsComeAndGoButNotThoseThatWereEditedOrRemovedByHand() {
         List<Step> now = List.of(step(1, "a", BEFORE.get(0).plan()), step(2, "b", BEFORE.get(1).plan().withTitle("Edited")));
-        TrackChange change = TrackChange.of(TRACK, now, BEFORE, List.of(plan("x", "park"), plan("c", "kitchen"), plan("y", "park")));
+        TrackChange change = change(now, BEFORE, List.of(plan("x", "park"), plan("c", "kitchen"), plan("y", "park")));
 
         assertThat(change.gone()).extracting(Step::templateKey).containsExactly("a");
         assertThat(titles(change)).containsExactly("x", "y", "Edited");

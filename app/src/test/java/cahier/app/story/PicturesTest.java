@@ -37,7 +37,9 @@ class PicturesTest extends AppTest {
             take(trainer, "/households/" + split.householdId() + "?facts=words", "words");
             take(trainer, "/households/" + flagged() + "/intake", "intake");
             take(trainer, "/flags/1/letter", "letter");
-            take(trainer, "/households/" + split.householdId() + "/tracks/new", "shelf");
+            take(trainer, "/shelf", "shelf");
+            take(trainer, "/shelf/recall", "template");
+            take(trainer, "/households/2/roadmap", "roadmap");
             trainer.navigate("/tracks/" + split.trackId() + "/climb");
             trainer.fill("#durationTo", "1 min");
             trainer.fill("#supports", "lead slack\nno lead");
