@@ -1,0 +1,60 @@
+package cahier.core.coach;
+
+import cahier.core.decide.TrackKind;
+import cahier.core.rep.Outcome;
+import java.util.List;
+import java.util.OptionalInt;
+
+/** The coach inside a session, a pure function of what has happened in it (docs/rules.md 5). */
+public final class Coach {
+
+    /** EASE reps in a row. */
+    public static final int EASE_REPS = 3;
+    static final int MOST_EASES = 2;
+    private static final int SKILL_PAUSE = 10;
+    private static final int COMFORT_PAUSE = 5;
+
+    private Coach() {
+    }
+
+    /**
+     * What a session has seen of one track.
+     *
+     * @param outcomes of every role, oldest first
+     * @param doseReps reps the dose asks for, 1 or more
+     * @param minutesGone since the session began
+     * @param maxMinutes the step's own limit
+     * @param sinceEase reps since the end of the last EASE; 0 while it lasts, empty when there was none
+     * @param eases how many there were
+     * @param sincePause reps since the last pause
+     */
+    public record Situation(TrackKind kind, List<Outcome> outcomes, int doseReps, double minutesGone, double maxMinutes, OptionalInt sinceEase, int eases, int sincePause) {
+    }
+
+    public static Advice of(Situation now) {
+        List<Outcome> outcomes = now.outcomes();
+        long tooMuch = outcomes.stream().filter(o -> o == Outcome.TOO_MUCH).count();
+        if (tooMuch >= (now.kind() == TrackKind.COMFORT ? 1 : 2)) {
+            return Advice.STOP;
+        }
+        boolean easeDue = slumps(outcomes) && (now.sinceEase().isEmpty() || now.sinceEase().getAsInt() > EASE_REPS);
+        if (outcomes.size() >= now.doseReps() || now.minutesGone() >= now.maxMinutes() || easeDue && now.eases() >= MOST_EASES) {
+            return Advice.END;
+        }
+        if (easeDue) {
+            return Advice.EASE;
+        }
+        return now.sincePause() >= pauseAfter(now.kind()) ? Advice.BREATHE : Advice.GO;
+    }
+
+    /** Reps after which the dog is let off: fewer where it learns that something is harmless. */
+    static int pauseAfter(TrackKind kind) {
+        return kind == TrackKind.COMFORT ? COMFORT_PAUSE : SKILL_PAUSE;
+    }
+
+    private static boolean slumps(List<Outcome> outcomes) {
+        int n = outcomes.size();
+        return n > 0 && outcomes.get(n - 1) == Outcome.TOO_MUCH
+                || n > 1 && outcomes.get(n - 1) != Outcome.CLEAN && outcomes.get(n - 2) != Outcome.CLEAN;
+    }
+}
