@@ -1,4 +1,5 @@
 // One rep is one tap. The page only keeps and shows what was tapped; what it means is decided on the server.
+import { Coach } from './coach.js';
 import { Queue, badge, sitting } from './queue.js';
 import { keepPages } from './offline.js';
 
@@ -11,8 +12,9 @@ const step = page.step;
 const dose = Number(page.dose);
 const at = (id) => document.getElementById(id);
 const queue = new Queue(page.token, badge(at('waiting')));
+const coach = new Coach(page);
 // items waits to be handed to the queue: a tap is kept here first, at once, and leaves when the queue has it.
-let state = { step: `${page.token}/${step}`, session: crypto.randomUUID(), reps: [], items: [] };
+let state = { step: `${page.token}/${step}`, session: crypto.randomUUID(), reps: [], items: [], cameBack: 0, stayedOff: 0 };
 
 // ---- who and where, remembered from last time ----
 
@@ -22,6 +24,7 @@ function remember(name) {
   const known = all.find((i) => i.value === localStorage.getItem(key));
   const first = (name === 'place' && all.find((i) => i.dataset.named)) || known || all[0];
   if (first) first.checked = true;
+  if (name === 'person' && known && at('setup')) at('setup').open = false;   // as last time: nothing to tap
   all.forEach((i) => i.addEventListener('change', () => { localStorage.setItem(key, i.value); saySetup(); }));
 }
 function choose(name, value) {
@@ -66,10 +69,44 @@ function draw() {
   at('cells').setAttribute('aria-label', n === 0 ? 'No reps yet' : `${n} of ${dose} done: ${spoken()}`);
   at('rep').textContent = n + 1;
   at('total').textContent = n;
-  at('count').textContent = n < dose ? `${n} of ${dose} done` : `${n} done. Good place to stop.`;
+  at('count').textContent = n < dose ? `${n} of ${dose} done` : `${n} done.`;
   at('summary').textContent = n === 0 ? 'No reps this time.' : `${spoken()}. That counts.`;
   at('stop').hidden = state.reps.at(-1)?.outcome !== 'TOO_MUCH';
+  coaching();
   offerUndo();
+}
+
+// ---- the coach: what it says, and which role the next rep has ----
+
+let role = 'WORK';
+
+function coaching() {
+  const n = state.reps.length;
+  const { says, easy } = coach.after(state.reps, Date.now());
+  const breathes = says === 'B' && state.breathed !== n;
+  role = says === 'E' && dose > 2 ? 'WIN' : easy ? 'EASE' : 'WORK';
+  const easier = page.easier || 'With full help.';
+  at('say').textContent = role === 'WORK' ? page.how : easier;
+  at('coach').hidden = !(role !== 'WORK' || breathes) || says === 'S';
+  at('coach-says').textContent = breathes ? `Let ${page.dog} walk off. Does it come back by itself?`
+    : role === 'WIN' ? 'One sure win, then stop.' : 'Easier for three.';
+  at('came-back').hidden = !breathes;
+  at('stop-next').textContent = says === 'S' ? 'No more of this today.' : 'Wait until it is calm. Then an easier one.';
+  at('outcomes').hidden = says === 'S';
+  at('stop-now').hidden = says !== 'S';
+  at('slips')?.toggleAttribute('hidden', !['MISSED', 'HELPED'].includes(state.reps.at(-1)?.outcome) || state.reps.at(-1).slip !== undefined);
+  at('before').hidden = n > 0;
+  return says;
+}
+
+/** Adds to the last rep: what kind of miss, where it broke, what was seen. */
+async function describe(detail) {
+  const rep = state.reps.at(-1);
+  if (!rep) return;
+  Object.assign(rep, detail);
+  const handed = keep('detail', { id: rep.id, slip: rep.slip ?? null, event: rep.event ?? '', sign: rep.sign ?? null });
+  draw();
+  await handed;
 }
 
 function offerUndo() {
@@ -82,13 +119,15 @@ function offerUndo() {
 
 async function tap(outcome) {
   const rep = { id: crypto.randomUUID(), sessionId: state.session, stepId: Number(step), outcome, at: new Date().toISOString(),
-    person: chosen('person'), place: chosen('place') };
+    person: chosen('person'), place: chosen('place'), role };
+  const wins = role === 'WIN';
   state.reps.push(rep);
+  state.ready ??= chosen('ready');
   const handed = keep('rep', rep);
   if (at('setup')) at('setup').open = false;
   draw();
   await handed;
-  if (outcome !== 'TOO_MUCH' && state.reps.length === dose) end(true);
+  if (wins && outcome !== 'TOO_MUCH' || dose < 3 && state.reps.length === dose && outcome !== 'TOO_MUCH') end(true);
 }
 
 async function undo() {
@@ -126,7 +165,7 @@ async function finish() {
   at('finish').disabled = true;
   if (state.reps.length > 0) {
     await queue.add('finish', { id: state.session, at: new Date().toISOString(),
-      how: chosen('how'), note: at('note').value });
+      how: chosen('how'), note: at('note').value, ready: state.ready ? state.ready === 'true' : null, cameBack: state.cameBack, stayedOff: state.stayedOff });
   }
   state.over = true;
   sitting.clear(state.step);
@@ -135,11 +174,33 @@ async function finish() {
 }
 
 document.querySelectorAll('[data-outcome]').forEach((b) => b.addEventListener('click', () => tap(b.dataset.outcome)));
+document.querySelectorAll('[data-slip]').forEach((b) => b.addEventListener('click', () => {
+  describe({ slip: b.dataset.slip });
+  at('count').textContent = b.dataset.remedy;
+}));
+document.querySelectorAll('[data-broke]').forEach((b) => b.addEventListener('click', async () => {
+  const tapped = tap('MISSED');
+  describe({ slip: 'BROKE_AT', event: b.dataset.broke });
+  await tapped;
+}));
+document.querySelectorAll('[data-sign]').forEach((b) => b.addEventListener('click', () => {
+  document.querySelectorAll('[data-sign]').forEach((other) => other.setAttribute('aria-pressed', other === b));
+  describe({ sign: b.dataset.sign });
+}));
+document.querySelectorAll('[data-back]').forEach((b) => b.addEventListener('click', () => {
+  state[b.dataset.back === 'true' ? 'cameBack' : 'stayedOff'] += 1;
+  state.breathed = state.reps.length;
+  sitting.save(state);
+  draw();
+}));
+document.querySelectorAll('input[name=ready]').forEach((i) => i.addEventListener('change', () => { at('not-ready').hidden = chosen('ready') !== 'false'; }));
 at('undo').addEventListener('click', undo);
-at('enough').addEventListener('click', () => {
-  document.querySelector('input[name=how][value=STOPPED]').checked = true;
-  end(true);
-});
+for (const id of ['enough', 'stop-now']) {
+  at(id).addEventListener('click', () => {
+    document.querySelector('input[name=how][value=STOPPED]').checked = true;
+    end(true);
+  });
+}
 at('carry-on').addEventListener('click', () => end(false));
 at('finish').addEventListener('click', finish);
 
@@ -149,7 +210,7 @@ saySetup();
 const kept = sitting.load(state.step);
 for (const item of kept?.items ?? []) await queue.add(item.kind, item.body);
 if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at) < SAME_SITTING_MS) {
-  state = { ...kept, items: [] };
+  state = { cameBack: 0, stayedOff: 0, ...kept, items: [] };
   sitting.save(state);
   const last = kept.reps.at(-1);
   choose('person', last.person);
@@ -159,7 +220,7 @@ if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at)
   sitting.clear(state.step);
 }
 draw();
-setInterval(offerUndo, 5000);
+setInterval(() => { offerUndo(); coaching(); }, 5000);
 queue.send();
-keepPages(page.token, [`/o/${page.token}`]);
+keepPages(page.token, [`/o/${page.token}`, `/o/${page.token}/alarm`]);
 document.body.dataset.ready = 'yes';

@@ -74,6 +74,8 @@ export class Queue {
 
   /** Reps that wait next to each other go together. */
   nextPart(waiting) {
+    const alarm = waiting.find((w) => w.kind === 'alarm');
+    if (alarm) return [alarm];   // nothing else is as urgent
     if (waiting[0].kind !== 'rep') return [waiting[0]];
     const end = waiting.findIndex((w) => w.kind !== 'rep');
     return waiting.slice(0, Math.min(BATCH, end < 0 ? waiting.length : end));
@@ -82,14 +84,16 @@ export class Queue {
   /** Null when the server has it, otherwise why not. */
   async post(part) {
     const first = part[0];
-    const [path, body] = first.kind === 'rep' ? ['reps', { reps: part.map((w) => w.body) }]
-      : first.kind === 'undo' ? [`reps/${first.body.id}/undo`, first.body] : [`sessions/${first.body.id}/finish`, first.body];
+    const id = first.body.id;
+    const path = { rep: 'reps', undo: `reps/${id}/undo`, detail: `reps/${id}/detail`, finish: `sessions/${id}/finish`, alarm: 'alarms' }[first.kind];
+    const body = first.kind === 'rep' ? { sentAt: new Date().toISOString(), reps: part.map((w) => w.body) } : first.body;
     try {
       const answer = await fetch(`/o/${this.token}/${path}`, {
         method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify(body),
       });
       if (answer.ok) return null;
       if (answer.status === 400 && first.kind === 'undo') return null;   // too late to take back: the rep stays
+      if (answer.status === 404 && first.kind === 'detail') return null; // of a rep that the server never took
       if (answer.status === 404) return 'This link has been replaced. Kept here.';
       return answer.status === 400 ? 'Not taken. Kept here.' : 'No answer. Kept here.';
     } catch {

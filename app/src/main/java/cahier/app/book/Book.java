@@ -1,5 +1,6 @@
 package cahier.app.book;
 
+import cahier.app.alarm.Alarm;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
@@ -17,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 
 /** One household's book, open at its tracks. */
 record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep,
-            List<Sitting> notes, Load load, LocalDate today, Instant now) {
+            List<Sitting> notes, List<Alarm> alarms, Load load, LocalDate today, Instant now) {
 
     public Household household() {
         return facts.household();

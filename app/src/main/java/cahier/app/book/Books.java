@@ -1,6 +1,7 @@
 package cahier.app.book;
 
 import cahier.app.account.PracticeId;
+import cahier.app.alarm.Alarms;
 import cahier.app.draw.Drawing;
 import cahier.app.draw.RepStrip;
 import cahier.app.draw.Staircase;
@@ -55,9 +56,10 @@ class Books {
     private final OwnerLinks links;
     private final Roadmaps roadmaps;
     private final Intakes intakes;
+    private final Alarms alarms;
 
     Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links,
-          Roadmaps roadmaps, Intakes intakes) {
+          Roadmaps roadmaps, Intakes intakes, Alarms alarms) {
         this.households = households;
         this.tracks = tracks;
         this.log = log;
@@ -67,6 +69,7 @@ class Books {
         this.links = links;
         this.roadmaps = roadmaps;
         this.intakes = intakes;
+        this.alarms = alarms;
     }
 
     Book open(PracticeId practice, long id, Instant now) {
@@ -76,7 +79,7 @@ class Books {
         List<Way> ways = roadmaps.of(practice, id, now);
         List<TrackRow> rows = ways.stream().map(w -> row(facts, w, days, now)).toList();
         return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
-                log.notes(practice, id, now.minus(NOTES_SINCE), NOTES),
+                log.notes(practice, id, now.minus(NOTES_SINCE), NOTES), alarms.open(practice, id),
                 Load.of(homeworks.next(practice, ways), ways, intakes.get(practice, id).dailyMinutes()),
                 now.atZone(facts.household().zone()).toLocalDate(), now);
     }

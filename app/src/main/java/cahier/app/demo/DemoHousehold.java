@@ -16,6 +16,7 @@ import cahier.app.household.Word;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
+import cahier.app.log.Ending;
 import cahier.app.log.HowEnded;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
@@ -30,6 +31,7 @@ import cahier.app.track.Tracks;
 import cahier.core.decide.Decision;
 import cahier.core.gate.Topic;
 import cahier.core.rep.Outcome;
+import cahier.core.rep.Role;
 import cahier.core.words.Signal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -194,12 +196,12 @@ class DemoHousehold {
             Instant time = at(sat.day(), sat.at());
             List<NewRep> reps = new ArrayList<>();
             for (char letter : sat.reps().toCharArray()) {
-                reps.add(new NewRep(uuid(), sitting, track, step, Objects.requireNonNull(LETTERS.get(letter)), time, who, where));
+                reps.add(new NewRep(uuid(), sitting, track, step, Objects.requireNonNull(LETTERS.get(letter)), Role.WORK, time, who, where));
                 time = time.plusSeconds(SECONDS_A_REP);
             }
-            log.store(facts.household(), reps, time);
+            log.store(facts.household(), reps, null, time);
             boolean stopped = sat.reps().contains("t");
-            log.end(facts.household(), sitting, time, stopped ? HowEnded.STOPPED : HowEnded.EAGER, sat.note() == null ? "" : sat.note());
+            log.end(facts.household(), sitting, time, Ending.of(stopped ? HowEnded.STOPPED : HowEnded.EAGER, sat.note() == null ? "" : sat.note()));
             judgements.judge(trainer.practice(), track, time);
         }
 

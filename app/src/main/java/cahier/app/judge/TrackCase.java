@@ -1,5 +1,6 @@
 package cahier.app.judge;
 
+import cahier.app.alarm.Alarms;
 import cahier.app.household.Household;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
@@ -39,11 +40,13 @@ class TrackCase {
     private final RepLog log;
     private final Tracks tracks;
     private final DecisionMapper decisions;
+    private final Alarms alarms;
 
-    TrackCase(RepLog log, Tracks tracks, DecisionMapper decisions) {
+    TrackCase(RepLog log, Tracks tracks, DecisionMapper decisions, Alarms alarms) {
         this.log = log;
         this.tracks = tracks;
         this.decisions = decisions;
+        this.alarms = alarms;
     }
 
     /** The pass rule a step has on a track of this kind. */
@@ -80,7 +83,7 @@ class TrackCase {
         Optional<Instant> callAnswered = Optional.ofNullable(decisions.lastCallAnswered(household.practiceId(), track));
         OptionalLong sinceRep = log.latestOfTrack(household.practiceId(), track, 1).stream()
                 .mapToLong(r -> ChronoUnit.DAYS.between(r.happenedAt().atZone(household.zone()).toLocalDate(), today)).findFirst();
-        return new Case.History(false, sinceRep,
+        return new Case.History(alarms.isOpen(household.practiceId(), roadmap.track().dogId()), sinceRep,
                 log.tooMuchInLast60(household.practiceId(), track, callAnswered.orElse(Instant.EPOCH)), callAnswered,
                 gapBefore(household, track, sessions));
     }

@@ -1,6 +1,7 @@
 package cahier.app.log;
 
 import cahier.core.rep.Outcome;
+import cahier.core.rep.Role;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -10,6 +11,6 @@ import org.jspecify.annotations.Nullable;
  *
  * @param at what the phone's clock said
  */
-public record NewRep(UUID id, UUID sittingId, long trackId, long stepId, Outcome outcome, Instant at, @Nullable Long personId,
+public record NewRep(UUID id, UUID sittingId, long trackId, long stepId, Outcome outcome, Role role, Instant at, @Nullable Long personId,
                      @Nullable Long placeId) {
 }

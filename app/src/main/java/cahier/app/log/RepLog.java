@@ -25,12 +25,19 @@ public class RepLog {
     /** An owner may take a rep of any outcome back within this time (docs/rules.md 1). */
     public static final Duration UNDO_WITHIN = Duration.ofSeconds(60);
 
+    /** A message takes a moment; a clock this close is right. */
+    private static final Duration CLOCK_TRUSTED = Duration.ofSeconds(10);
+    /** Reps of a clock that was further off are marked. */
+    private static final Duration CLOCK_MARKED = Duration.ofMinutes(5);
+
     private final RepMapper reps;
+    private final DetailMapper details;
     private final SittingMapper sittings;
     private final Tracks tracks;
 
-    RepLog(RepMapper reps, SittingMapper sittings, Tracks tracks) {
+    RepLog(RepMapper reps, DetailMapper details, SittingMapper sittings, Tracks tracks) {
         this.reps = reps;
+        this.details = details;
         this.sittings = sittings;
         this.tracks = tracks;
     }
@@ -45,27 +52,44 @@ public class RepLog {
     public record Stored(int stored, int known, Map<Long, Instant> lastRep) {
     }
 
-    /** Stores what is new of a batch, in one transaction: all of it or none. */
-    public Stored store(Household household, List<NewRep> batch, Instant now) {
+    /**
+     * Stores what is new of a batch, in one transaction: all of it or none.
+     *
+     * @param sentAt what the phone's clock said when it sent the batch; none from phones that do not say
+     */
+    public Stored store(Household household, List<NewRep> batch, @Nullable Instant sentAt, Instant now) {
         PracticeId practice = household.practiceId();
-        Duration ahead = ahead(batch, now);
+        Duration fast = fast(batch, sentAt, now);
+        Long off = fast.abs().compareTo(CLOCK_MARKED) > 0 ? fast.toSeconds() : null;
         List<NewRep> inOrder = batch.stream().sorted(Comparator.comparing(NewRep::id)).toList();
         List<NewRep> fresh = inOrder.stream().filter(rep -> {
-            Instant happened = rep.at().minus(ahead);
+            Instant happened = rep.at().minus(fast);
             sittings.begin(practice, household.id(), rep.sittingId(), happened);
             Long visit = tracks.visitAt(practice, rep.stepId(), happened).orElse(null);
-            return reps.insert(practice, household.id(), visit, rep, now, happened) > 0;
+            return reps.insert(practice, household.id(), visit, rep, now, happened, off) > 0;
         }).toList();
         fresh.stream().sorted(Comparator.comparing(NewRep::stepId)).forEach(rep ->
-                addToDay(household, rep.trackId(), rep.stepId(), rep.at().minus(ahead), rep.outcome(), 1));
+                addToDay(household, rep.trackId(), rep.stepId(), rep.at().minus(fast), rep.outcome(), 1));
         return new Stored(fresh.size(), batch.size() - fresh.size(), fresh.stream().collect(Collectors.toMap(NewRep::trackId,
-                r -> r.at().minus(ahead), (a, b) -> a.isAfter(b) ? a : b)));
+                r -> r.at().minus(fast), (a, b) -> a.isAfter(b) ? a : b)));
     }
 
-    /** How far the phone's clock runs ahead: its reps must not lie in the future, and must keep their order. */
-    private static Duration ahead(List<NewRep> batch, Instant now) {
-        return batch.stream().map(NewRep::at).max(Comparator.naturalOrder()).filter(last -> last.isAfter(now))
-                .map(last -> Duration.between(now, last)).orElse(Duration.ZERO);
+    /** How far the phone's clock runs ahead, behind when negative: from what it said on sending, else so far that no rep lies in the future. */
+    private static Duration fast(List<NewRep> batch, @Nullable Instant sentAt, Instant now) {
+        Duration said = sentAt == null ? Duration.ZERO : Duration.between(now, sentAt);
+        Duration real = said.abs().compareTo(CLOCK_TRUSTED) > 0 ? said : Duration.ZERO;
+        Duration left = batch.stream().map(r -> Duration.between(now, r.at().minus(real))).max(Comparator.naturalOrder()).orElse(Duration.ZERO);
+        return left.isNegative() || left.isZero() ? real : real.plus(left);
+    }
+
+    /** Keeps what an owner added to a rep. */
+    public void describe(Household household, KeptRep rep, Detail detail) {
+        details.put(household.practiceId(), rep.id(), detail);
+    }
+
+    /** What was added to the WORK reps of a visit, oldest first. */
+    public List<Detail> details(PracticeId practice, long visit) {
+        return details.ofVisit(practice, visit);
     }
 
     private void addToDay(Household household, long track, long step, Instant at, Outcome outcome, int by) {
@@ -87,8 +111,8 @@ public class RepLog {
     }
 
     /** Ends a sitting and returns the tracks it worked on. Ending twice keeps the last word. */
-    public List<Long> end(Household household, UUID sitting, Instant at, @Nullable HowEnded how, String note) {
-        sittings.end(household.practiceId(), household.id(), sitting, at, how, note);
+    public List<Long> end(Household household, UUID sitting, Instant at, Ending ending) {
+        sittings.end(household.practiceId(), household.id(), sitting, at, ending);
         return sittings.tracks(household.practiceId(), household.id(), sitting);
     }
 

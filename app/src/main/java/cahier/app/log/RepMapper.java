@@ -22,11 +22,11 @@ interface RepMapper {
 
     @Insert("""
             insert into rep (id, practice_id, household_id, track_id, step_id, visit_id, sitting_id, outcome, role, at, received_at,
-                             happened_at, person_id, place_id)
-            values (#{r.id}, #{practice}, #{household}, #{r.trackId}, #{r.stepId}, #{visit}, #{r.sittingId}, #{r.outcome}, 'WORK',
-                    #{r.at}, #{received}, #{happened}, #{r.personId}, #{r.placeId})
+                             happened_at, person_id, place_id, clock_off_s)
+            values (#{r.id}, #{practice}, #{household}, #{r.trackId}, #{r.stepId}, #{visit}, #{r.sittingId}, #{r.outcome}, #{r.role},
+                    #{r.at}, #{received}, #{happened}, #{r.personId}, #{r.placeId}, #{clockOff})
             on conflict (id) do nothing""")
-    int insert(PracticeId practice, long household, @Nullable Long visit, @Param("r") NewRep rep, Instant received, Instant happened);
+    int insert(PracticeId practice, long household, @Nullable Long visit, @Param("r") NewRep rep, Instant received, Instant happened, @Nullable Long clockOff);
 
     @Insert("insert into rep_void (rep_id, practice_id, at, by_trainer) values (#{rep}, #{practice}, #{at}, #{trainer}) on conflict (rep_id) do nothing")
     int insertVoid(PracticeId practice, UUID rep, Instant at, @Nullable Long trainer);

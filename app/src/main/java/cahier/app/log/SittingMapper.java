@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
@@ -18,11 +19,12 @@ interface SittingMapper {
     void begin(PracticeId practice, long household, UUID id, Instant startedAt);
 
     @Insert("""
-            insert into sitting as s (id, practice_id, household_id, started_at, ended_at, ended_how, note)
-            values (#{id}, #{practice}, #{household}, #{at}, #{at}, #{how}, #{note})
+            insert into sitting as s (id, practice_id, household_id, started_at, ended_at, ended_how, note, ready, came_back, stayed_off)
+            values (#{id}, #{practice}, #{household}, #{at}, #{at}, #{e.how}, #{e.note}, #{e.ready}, #{e.cameBack}, #{e.stayedOff})
             on conflict (practice_id, household_id, id) do update
-                set ended_at = excluded.ended_at, ended_how = excluded.ended_how, note = excluded.note""")
-    void end(PracticeId practice, long household, UUID id, Instant at, @Nullable HowEnded how, String note);
+                set ended_at = excluded.ended_at, ended_how = excluded.ended_how, note = excluded.note, ready = excluded.ready,
+                    came_back = excluded.came_back, stayed_off = excluded.stayed_off""")
+    void end(PracticeId practice, long household, UUID id, Instant at, @Param("e") Ending ending);
 
     @Select("select distinct track_id from rep where practice_id = #{practice} and household_id = #{household} and sitting_id = #{id}")
     List<Long> tracks(PracticeId practice, long household, UUID id);

@@ -43,10 +43,20 @@ class OwnerController {
                 "icons", List.of(Map.of("src", "/favicon.svg", "sizes", "any", "type", "image/svg+xml")));
     }
 
+    /** Stop and call: always there, also when nothing is practised. */
+    @GetMapping("/o/{token}/alarm")
+    String alarm(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        model.addAttribute("token", token);
+        model.addAttribute("facts", practice.facts(owner));
+        return "practice/alarm";
+    }
+
     @GetMapping("/o/{token}/practice/{step}")
     String practise(@PathVariable String token, @PathVariable long step, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         model.addAttribute("token", token);
-        model.addAttribute("task", practice.task(owner, step, Instant.now(clock)));
+        Today.Task task = practice.task(owner, step, Instant.now(clock));
+        model.addAttribute("task", task);
+        model.addAttribute("coach", CoachTables.of(task.assignment().kind()));
         model.addAttribute("facts", practice.facts(owner));
         return "practice/practice";
     }

@@ -1,10 +1,13 @@
 package cahier.app.practice;
 
+import cahier.app.alarm.Alarm;
+import cahier.app.alarm.Alarms;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.judge.Judgements;
-import cahier.app.log.HowEnded;
+import cahier.app.log.Detail;
+import cahier.app.log.Ending;
 import cahier.app.log.KeptRep;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
@@ -14,6 +17,7 @@ import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.sheet.SheetItem;
+import cahier.app.track.Tracks;
 import cahier.app.web.Dates;
 import cahier.app.web.NotFound;
 import cahier.core.rep.Outcome;
@@ -41,13 +45,18 @@ class OwnerPractice {
     private final RepLog log;
     private final Judgements judgements;
     private final Roadmaps roadmaps;
+    private final Tracks tracks;
+    private final Alarms alarms;
 
-    OwnerPractice(Households households, Homeworks homeworks, RepLog log, Judgements judgements, Roadmaps roadmaps) {
+    OwnerPractice(Households households, Homeworks homeworks, RepLog log, Judgements judgements, Roadmaps roadmaps,
+                  Tracks tracks, Alarms alarms) {
         this.households = households;
         this.homeworks = homeworks;
         this.log = log;
         this.judgements = judgements;
         this.roadmaps = roadmaps;
+        this.tracks = tracks;
+        this.alarms = alarms;
     }
 
     /** The household, its sheet, and what was done today. */
@@ -57,7 +66,7 @@ class OwnerPractice {
         Optional<Homework> sheet = homeworks.latest(owner.practice(), owner.householdId());
         List<Homeworks.Assignment> assignments = sheet.map(s -> homeworks.assignments(owner.practice(), s)).orElse(List.of());
         List<KeptRep> reps = log.ofHousehold(owner.practice(), owner.householdId(), day.atStartOfDay(facts.household().zone()).toInstant());
-        return Today.of(facts, day, sheet, assignments, reps, later(owner, sheet, now));
+        return Today.of(facts, day, sheet, assignments, reps, later(owner, sheet, now), alarms.open(owner.practice(), owner.householdId()));
     }
 
     private List<Today.Later> later(Owner owner, Optional<Homework> sheet, Instant now) {
@@ -86,7 +95,8 @@ class OwnerPractice {
     RepLog.Stored store(Owner owner, @Nullable JsonNode body, Instant now) {
         Facts facts = facts(owner);
         List<NewRep> reps = new RepBatch(homeworks.issuedSteps(owner.practice(), owner.householdId()), facts).read(body);
-        RepLog.Stored stored = log.store(facts.household(), reps, now);
+        Instant sentAt = body != null && body.hasNonNull("sentAt") ? RepBatch.instant("sentAt", body.get("sentAt")) : null;
+        RepLog.Stored stored = log.store(facts.household(), reps, sentAt, now);
         judgements.repsCame(owner.practice(), stored.lastRep());
         return stored;
     }
@@ -104,10 +114,24 @@ class OwnerPractice {
         judgements.repsCame(owner.practice(), Map.of(rep.trackId(), now));
     }
 
-    /** Ends a sitting; its tracks are judged at once. */
-    void finish(Owner owner, UUID sitting, Instant at, @Nullable HowEnded how, String note, Instant now) {
+    /** Stops everything with this dog until the trainer has answered; its tracks are judged at once. */
+    void raise(Owner owner, Alarm alarm, Instant now) {
+        if (alarms.raise(owner.practice(), alarm, now)) {
+            tracks.ofHousehold(owner.practice(), owner.householdId()).stream().filter(m -> m.track().dogId() == alarm.dogId() && m.visit().isPresent())
+                    .forEach(m -> judgements.judge(owner.practice(), m.track().id(), now));
+        }
+    }
+
+    /** Adds to a rep what kind of miss it was, or what was seen. */
+    void describe(Owner owner, UUID id, Detail detail) {
         Household household = households.get(owner.practice(), owner.householdId());
-        List<Long> tracks = log.end(household, sitting, at.isAfter(now) ? now : at, how, note);
+        log.describe(household, log.find(household, id).orElseThrow(() -> new NotFound("rep " + id)), detail);
+    }
+
+    /** Ends a sitting; its tracks are judged at once. */
+    void finish(Owner owner, UUID sitting, Instant at, Ending ending, Instant now) {
+        Household household = households.get(owner.practice(), owner.householdId());
+        List<Long> tracks = log.end(household, sitting, at.isAfter(now) ? now : at, ending);
         tracks.stream().sorted().forEach(track -> judgements.judge(owner.practice(), track, now));
     }
 }

@@ -5,6 +5,7 @@ import cahier.app.household.Person;
 import cahier.app.household.Place;
 import cahier.app.log.NewRep;
 import cahier.core.rep.Outcome;
+import cahier.core.rep.Role;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.DateTimeException;
 import java.time.Instant;
@@ -20,7 +21,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Reads {@code {"reps":[{"id","sessionId","stepId","outcome","at","person","place"}]}}. A bad item refuses the whole batch, naming
+ * Reads {@code {"reps":[{"id","sessionId","stepId","outcome","at","person","place","role"}]}}; role may be left out. A bad item refuses the whole batch, naming
  * item, field and value.
  */
 final class RepBatch {
@@ -29,6 +30,8 @@ final class RepBatch {
     private static final Instant EARLIEST = Instant.parse("2020-01-01T00:00:00Z");
     private static final Instant LATEST = Instant.parse("2100-01-01T00:00:00Z");
     private static final int SHOWN = 60;
+    /** Roles a phone gives; the others are the trainer's. */
+    private static final List<Role> FROM_PHONES = List.of(Role.WORK, Role.EASE, Role.WIN);
 
     private final Map<Long, Long> trackOfStep;
     private final Map<String, Long> people;
@@ -68,7 +71,8 @@ final class RepBatch {
     private NewRep item(String where, JsonNode item) {
         long step = step(where + "stepId", item.get("stepId"));
         return new NewRep(uuid(where + "id", item.get("id")), uuid(where + "sessionId", item.get("sessionId")), trackOfStep.get(step), step,
-                outcome(where + "outcome", item.get("outcome")), instant(where + "at", item.get("at")),
+                oneOf(where + "outcome", item.get("outcome"), Arrays.asList(Outcome.values())),
+                item.hasNonNull("role") ? oneOf(where + "role", item.get("role"), FROM_PHONES) : Role.WORK, instant(where + "at", item.get("at")),
                 oneOf(where + "person", item.get("person"), people, "someone of this household"),
                 oneOf(where + "place", item.get("place"), places, "a place of this household"));
     }
@@ -98,9 +102,19 @@ final class RepBatch {
         throw refused(field, "a step of this household's homework", value);
     }
 
-    private static Outcome outcome(String field, @Nullable JsonNode value) {
-        return Arrays.stream(Outcome.values()).filter(o -> o.name().equals(text(value))).findFirst()
-                .orElseThrow(() -> refused(field, "one of CLEAN, HELPED, MISSED, TOO_MUCH", value));
+    /** One of these constants, by name. */
+    static <E extends Enum<E>> E oneOf(String field, @Nullable JsonNode value, List<E> allowed) {
+        return allowed.stream().filter(e -> e.name().equals(text(value))).findFirst()
+                .orElseThrow(() -> refused(field, "one of " + allowed.stream().map(Enum::name).collect(Collectors.joining(", ")), value));
+    }
+
+    /** As {@link #oneOf}, or nothing when it is left out. */
+    static <E extends Enum<E>> @Nullable E optional(String field, @Nullable JsonNode value, E[] allowed) {
+        if (value == null || value.isNull()) {
+            return null;
+        }
+        return Arrays.stream(allowed).filter(e -> e.name().equals(text(value))).findFirst()
+                .orElseThrow(() -> refused(field, "one of " + Arrays.stream(allowed).map(Enum::name).collect(Collectors.joining(", ")) + ", or left out", value));
     }
 
     static Instant instant(String field, @Nullable JsonNode value) {
@@ -127,7 +141,7 @@ final class RepBatch {
         return id;
     }
 
-    private static String text(@Nullable JsonNode value) {
+    static String text(@Nullable JsonNode value) {
         return value == null || value.isNull() ? "" : value.asText().strip();
     }
 

@@ -1,14 +1,20 @@
 package cahier.app.practice;
 
+import cahier.app.alarm.Alarm;
+import cahier.app.household.Dog;
+import cahier.app.log.Detail;
+import cahier.app.log.Ending;
 import cahier.app.log.HowEnded;
 import cahier.app.log.RepLog;
+import cahier.app.log.Sign;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.web.NotFound;
+import cahier.core.slip.Slip;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.TextNode;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -26,6 +32,8 @@ import org.springframework.web.bind.annotation.RestController;
 class RepsController {
 
     private static final int LONGEST_NOTE = 1000;
+    private static final int LONGEST_EVENT = 80;
+    private static final int MOST_PAUSES = 100;
 
     private final OwnerPractice practice;
     private final Clock clock;
@@ -50,23 +58,50 @@ class RepsController {
         return Map.of("undone", true);
     }
 
+    /** What kind of miss it was, where a chain broke, what was seen: {"slip", "event", "sign"}, each may be left out. */
+    @PostMapping("/o/{token}/reps/{id}/detail")
+    Map<String, Boolean> detail(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        Slip slip = RepBatch.optional("slip", body.get("slip"), Slip.values());
+        Sign sign = RepBatch.optional("sign", body.get("sign"), Sign.values());
+        practice.describe(owner, RepBatch.uuid("id", TextNode.valueOf(id)), new Detail(slip, text("event", body.get("event"), LONGEST_EVENT), sign));
+        return Map.of("kept", true);
+    }
+
     @PostMapping("/o/{token}/sessions/{id}/finish")
     Map<String, Boolean> finish(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
-        String note = body.path("note").asText("").strip();
-        if (note.length() > LONGEST_NOTE) {
-            throw new BadBatch("note must be at most " + LONGEST_NOTE + " characters, was " + note.length());
-        }
-        practice.finish(owner, RepBatch.uuid("id", TextNode.valueOf(id)), RepBatch.instant("at", body.get("at")), how(body.get("how")), note, Instant.now(clock));
+        HowEnded how = RepBatch.optional("how", body.get("how"), HowEnded.values());
+        Boolean ready = body.hasNonNull("ready") ? body.get("ready").asBoolean() : null;
+        Ending ending = new Ending(how, text("note", body.get("note"), LONGEST_NOTE), ready, count("cameBack", body.get("cameBack")), count("stayedOff", body.get("stayedOff")));
+        practice.finish(owner, RepBatch.uuid("id", TextNode.valueOf(id)), RepBatch.instant("at", body.get("at")), ending, Instant.now(clock));
         return Map.of("finished", true);
     }
 
-    /** Nothing when the owner did not say. */
-    private static @Nullable HowEnded how(@Nullable JsonNode how) {
-        if (how == null || how.isNull()) {
-            return null;
+    /** Stop and call: {"id", "dog", "kind", "what", "at"}. */
+    @PostMapping("/o/{token}/alarms")
+    Map<String, Boolean> alarm(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
+        Instant now = Instant.now(clock);
+        Dog dog = practice.facts(owner).dogs().stream().filter(d -> Long.toString(d.id()).equals(RepBatch.text(body.get("dog")))).findFirst()
+                .orElseThrow(() -> RepBatch.refused("dog", "a dog of this household", body.get("dog")));
+        Instant at = RepBatch.instant("at", body.get("at"));
+        practice.raise(owner, new Alarm(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), dog.name(),
+                RepBatch.oneOf("kind", body.get("kind"), List.of(Alarm.Kind.values())), text("what", body.get("what"), LONGEST_NOTE), at.isAfter(now) ? now : at, null, null, ""), now);
+        return Map.of("raised", true);
+    }
+
+    private static String text(String field, @Nullable JsonNode value, int most) {
+        String text = RepBatch.text(value);
+        if (text.length() > most) {
+            throw new BadBatch(field + " must be at most " + most + " characters, was " + text.length());
         }
-        return Arrays.stream(HowEnded.values()).filter(h -> h.name().equals(how.asText())).findFirst()
-                .orElseThrow(() -> RepBatch.refused("how", "one of EAGER, FLAT, FRUSTRATED, STOPPED, or left out", how));
+        return text;
+    }
+
+    private static int count(String field, @Nullable JsonNode value) {
+        int count = value == null || value.isNull() ? 0 : value.asInt(-1);
+        if (count < 0 || count > MOST_PAUSES) {
+            throw RepBatch.refused(field, "a number from 0 to " + MOST_PAUSES, value);
+        }
+        return count;
     }
 
     @ExceptionHandler(BadBatch.class)

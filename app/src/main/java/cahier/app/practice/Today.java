@@ -1,5 +1,6 @@
 package cahier.app.practice;
 
+import cahier.app.alarm.Alarm;
 import cahier.app.household.Facts;
 import cahier.app.log.KeptRep;
 import cahier.app.sheet.Homework;
@@ -20,8 +21,9 @@ import java.util.stream.Collectors;
  * The owner's first page: each track of the sheet with what is done and what is left today.
  *
  * @param later tracks that wait or rest
+ * @param alarms those the trainer has not answered yet
  */
-record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> tasks, List<Later> later) {
+record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> tasks, List<Later> later, List<Alarm> alarms) {
 
     /** A track that is not practised yet, and why. */
     record Later(String title, String why) {
@@ -65,9 +67,9 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
         }
     }
 
-    static Today of(Facts facts, LocalDate day, Optional<Homework> sheet, List<Assignment> assignments, List<KeptRep> todaysReps, List<Later> later) {
+    static Today of(Facts facts, LocalDate day, Optional<Homework> sheet, List<Assignment> assignments, List<KeptRep> todaysReps, List<Later> later, List<Alarm> alarms) {
         List<Task> tasks = assignments.stream().map(a -> new Task(a, sittings(todaysReps, a.stepId()))).toList();
-        return new Today(facts, day, sheet, tasks, later);
+        return new Today(facts, day, sheet, tasks, later, alarms);
     }
 
     private static List<List<KeptRep>> sittings(List<KeptRep> reps, long step) {

@@ -2,6 +2,7 @@ package cahier.app.sheet;
 
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
+import cahier.app.alarm.Alarms;
 import cahier.app.gate.Gates;
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
@@ -16,6 +17,7 @@ import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
+import cahier.core.decide.TrackKind;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
@@ -43,10 +45,11 @@ public class Homeworks {
     private final Gates gates;
     private final Intakes intakes;
     private final Roadmaps roadmaps;
+    private final Alarms alarms;
     private final ObjectMapper json;
 
     Homeworks(HomeworkMapper homeworks, Households households, Tracks tracks, Judgements judgements, Gates gates, Intakes intakes,
-              Roadmaps roadmaps, ObjectMapper json) {
+              Roadmaps roadmaps, Alarms alarms, ObjectMapper json) {
         this.homeworks = homeworks;
         this.households = households;
         this.tracks = tracks;
@@ -54,6 +57,7 @@ public class Homeworks {
         this.gates = gates;
         this.intakes = intakes;
         this.roadmaps = roadmaps;
+        this.alarms = alarms;
         this.json = json;
     }
 
@@ -128,10 +132,11 @@ public class Homeworks {
     /** What the owner practises now: while a too-much decision is open, the step below, or nothing on the first step. */
     public List<Assignment> assignments(PracticeId practice, Homework homework) {
         return homework.items().stream().map(item -> {
-            boolean shut = isShut(tracks.get(practice, item.trackId()).track());
+            Track track = tracks.get(practice, item.trackId()).track();
+            boolean shut = isShut(track) || alarms.isOpen(practice, track.dogId());
             boolean rests = judgements.open(practice, item.trackId()).filter(d -> d.stepId() == item.stepId())
                     .filter(Homeworks::restsTheStep).isPresent();
-            return new Assignment(item, rests, shut);
+            return new Assignment(item, rests, shut, track.kind());
         }).toList();
     }
 
@@ -143,9 +148,9 @@ public class Homeworks {
      * One track of the sheet as it is to be practised now.
      *
      * @param rests the step of the sheet rests until the trainer has answered
-     * @param shut a red flag has shut the track since the sheet was issued
+     * @param shut a red flag has shut the track since the sheet was issued, or the household waits for the trainer's call
      */
-    public record Assignment(SheetItem item, boolean rests, boolean shut) {
+    public record Assignment(SheetItem item, boolean rests, boolean shut, TrackKind kind) {
 
         /** Whether there is a step to practise at all. */
         public boolean isPractised() {
@@ -158,6 +163,11 @@ public class Homeworks {
 
         public StepPlan plan() {
             return rests && item.below() != null ? item.below().plan() : item.plan();
+        }
+
+        /** What is easier than the step as it is practised now, if the sheet knows. */
+        public Optional<StepPlan> easier() {
+            return rests ? Optional.empty() : Optional.ofNullable(item.below()).map(SheetItem.Below::plan);
         }
 
         public int number() {

@@ -34,7 +34,10 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.boot.test.context.TestComponent;
 import org.springframework.http.HttpHeaders;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
@@ -70,10 +73,12 @@ public final class Home {
         private final Answers answers;
         private final MovableClock clock;
         private final MockMvc mvc;
+        private final JdbcTemplate jdbc;
+        private final TransactionTemplate transactions;
         private int made;
 
         Maker(Households households, Tracks tracks, Homeworks homeworks, OwnerLinks links, Judgements judgements, Answers answers,
-              MovableClock clock, MockMvc mvc) {
+              MovableClock clock, MockMvc mvc, JdbcTemplate jdbc, PlatformTransactionManager transactions) {
             this.households = households;
             this.tracks = tracks;
             this.homeworks = homeworks;
@@ -82,6 +87,13 @@ public final class Home {
             this.answers = answers;
             this.clock = clock;
             this.mvc = mvc;
+            this.jdbc = jdbc;
+            this.transactions = new TransactionTemplate(transactions);
+        }
+
+        /** One number of the trainer's rows in the database, null where there is none. */
+        public Integer number(TrainerUser trainer, String sql) {
+            return PracticeScope.within(trainer.practice(), () -> transactions.execute(t -> jdbc.queryForObject(sql, Integer.class)));
         }
 
         /** A household of which nothing but the name is known; within the trainer's practice. */

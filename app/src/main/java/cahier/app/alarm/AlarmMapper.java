@@ -1,0 +1,39 @@
+package cahier.app.alarm;
+
+import cahier.app.account.PracticeId;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+interface AlarmMapper {
+
+    String COLUMNS = """
+            select a.id, a.household_id, a.dog_id, d.name as dog_name, a.kind, a.what, a.happened_at, a.answered_at, a.answered_by, a.answer
+            from alarm a join dog d on d.id = a.dog_id where a.practice_id = #{practice}\s""";
+
+    @Insert("""
+            insert into alarm (id, practice_id, household_id, dog_id, kind, what, happened_at, received_at)
+            values (#{a.id}, #{practice}, #{a.householdId}, #{a.dogId}, #{a.kind}, #{a.what}, #{a.happenedAt}, #{now}) on conflict (id) do nothing""")
+    int insert(PracticeId practice, @Param("a") Alarm alarm, Instant now);
+
+    @Select(COLUMNS + "and a.household_id = #{household} and a.answered_at is null order by a.happened_at desc")
+    List<Alarm> open(PracticeId practice, long household);
+
+    @Select("select exists (select 1 from alarm where practice_id = #{practice} and dog_id = #{dog} and answered_at is null)")
+    boolean isOpen(PracticeId practice, long dog);
+
+    @Select(COLUMNS + "and a.id = #{id}")
+    Optional<Alarm> find(PracticeId practice, UUID id);
+
+    @Update("""
+            update alarm set answered_at = #{now}, answered_by = #{by}, answer = #{answer}
+            where practice_id = #{practice} and id = #{id} and answered_at is null""")
+    int answer(PracticeId practice, UUID id, String by, String answer, Instant now);
+}

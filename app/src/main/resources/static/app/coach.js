@@ -1,0 +1,23 @@
+// Walks the coach's table, which the server made of its rule (docs/rules.md 5). Nothing is decided here.
+const OUTCOMES = ['CLEAN', 'HELPED', 'MISSED', 'TOO_MUCH'];
+
+export class Coach {
+  /** The page's data: letters of advice, 0 and 1 for easier reps, next rows in one line each. */
+  constructor({ advice, easy, next, dose, minutes }) {
+    this.letters = advice;
+    this.easy = easy;
+    this.next = next.split(',').map(Number);
+    this.dose = Number(dose);
+    this.limitMs = Number(minutes) * 60_000;
+  }
+
+  /** What it says after these reps: S stop, E end, A ease, B breathe, G go; and whether the next rep is an easier one. */
+  after(reps, now) {
+    const row = reps.reduce((at, rep) => this.next[at * 4 + OUTCOMES.indexOf(rep.outcome)], 0);
+    const gone = reps.length > 0 ? now - Date.parse(reps[0].at) : 0;
+    const usedUp = reps.length >= this.dose || gone >= this.limitMs;
+    const letter = this.letters[row];
+    const says = usedUp && letter !== 'S' && reps.length > 0 ? 'E' : letter;
+    return { says, easy: this.easy[row] === '1' };
+  }
+}

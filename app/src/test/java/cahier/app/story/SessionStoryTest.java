@@ -1,0 +1,200 @@
+package cahier.app.story;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import cahier.app.alarm.Alarms;
+import cahier.app.log.Detail;
+import cahier.app.log.KeptRep;
+import cahier.app.log.RepLog;
+import cahier.app.support.AppTest;
+import cahier.app.support.Browser;
+import cahier.app.support.Home;
+import cahier.app.track.Helper;
+import cahier.app.track.KeyedPlan;
+import cahier.app.track.StepPlan;
+import cahier.app.track.Teaching;
+import cahier.app.track.Tracks;
+import cahier.core.coach.CoachTable;
+import cahier.core.decide.TrackKind;
+import cahier.core.rep.Outcome;
+import cahier.core.rep.Role;
+import cahier.core.slip.Slip;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** A session as an owner lives it: the coach on the phone, the kind of a miss, a chain, and stop and call with no signal. */
+class SessionStoryTest extends AppTest {
+
+    @Autowired
+    private RepLog log;
+    @Autowired
+    private Tracks tracks;
+    @Autowired
+    private Alarms alarms;
+
+    private Home home;
+
+    @BeforeEach
+    void aChainOfTwoSteps() {
+        home = homes.make(edda(), TrackKind.SKILL, 1);
+        asEdda(() -> {
+            StepPlan p = Home.step("Through together");
+            Teaching teaching = new Teaching("Behind you", "Lead", Helper.NOBODY, List.of(Slip.TIGHT_LEAD, Slip.CROWDED), List.of("sits", "handle", "door opens"));
+            StepPlan chain = new StepPlan(p.title(), "Go through together.", p.place(), null, null, "", "", p.aid(), "", p.pass(), 5, 6, 2, 5, "", "", teaching);
+            long step = tracks.addStep(edda().practice(), home.track, KeyedPlan.own(chain), Integer.MAX_VALUE, now());
+            tracks.move(edda().practice(), home.track, step, null, null, now());
+            return null;
+        });
+        home.issue();
+    }
+
+    private List<KeptRep> kept() {
+        List<KeptRep> reps = new ArrayList<>(asEdda(() -> log.latestOfTrack(edda().practice(), home.track, 30)));
+        Collections.reverse(reps);
+        return reps;
+    }
+
+    private static void tap(Page owner, String... outcomes) {
+        for (String outcome : outcomes) {
+            owner.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + outcome))).click();
+        }
+    }
+
+    private Page practise(Browser browser) {
+        Page owner = browser.visitor(360, 740);
+        owner.navigate("/o/" + home.token);
+        owner.locator(".pf a").click();
+        owner.waitForSelector("body[data-ready]");
+        return owner;
+    }
+
+    @Test
+    void theCoachEasesAfterTwoMissesAndEndsOnASureWin() {
+        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+            Page owner = practise(browser);
+            owner.getByText("Not yet").click();
+            assertThat(owner.locator("#not-ready")).isVisible();
+            owner.getByText("Been out, calm, takes a piece").click();
+            assertThat(owner.locator("#not-ready")).isHidden();
+            Browser.fits(owner);
+            tap(owner, "Clean");
+            assertThat(owner.locator("#before")).isHidden();
+            tap(owner, "Missed");
+            owner.getByText("Tight lead").click();
+            assertThat(owner.locator("#count")).hasText("Start over with a slack lead.");
+            owner.locator("[data-broke='handle']").click();
+            assertThat(owner.locator("#coach-says")).hasText("Easier for three.");
+            assertThat(owner.locator("#say")).hasText("Step 1: wait, then pay.");
+            Browser.fits(owner);
+            owner.reload();
+            owner.waitForSelector("body[data-ready]");
+            assertThat(owner.locator("#coach-says")).hasText("Easier for three.");
+            tap(owner, "Clean", "Clean", "Clean");
+            assertThat(owner.locator("#coach-says")).hasText("One sure win, then stop.");
+            tap(owner, "Clean");
+            assertThat(owner.locator("#summary")).hasText("5 clean, 2 missed. That counts.");
+            owner.click("#finish");
+            assertThat(owner.locator(".it").first()).containsText("1/2");
+        }
+        assertThat(kept()).extracting(KeptRep::role).containsExactly(Role.WORK, Role.WORK, Role.WORK, Role.EASE, Role.EASE, Role.EASE, Role.WIN);
+        long visit = home.roadmap().visit().orElseThrow().id();
+        assertThat(asEdda(() -> log.details(edda().practice(), visit))).containsExactly(new Detail(Slip.TIGHT_LEAD, "", null), new Detail(Slip.BROKE_AT, "handle", null));
+        assertThat(homes.number(edda(), "select count(*) from sitting where household_id = " + home.id + " and ready")).isEqualTo(1);
+    }
+
+    @Test
+    void tooMuchTwiceStopsAndSaysSo() {
+        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+            Page owner = practise(browser);
+            tap(owner, "Too much");
+            owner.locator("[data-sign=FROZE]").click();
+            assertThat(owner.locator("#stop")).containsText("Wait until it is calm. Then an easier one.");
+            tap(owner, "Too much");
+            assertThat(owner.locator("#stop")).containsText("No more of this today.");
+            assertThat(owner.locator("#outcomes")).isHidden();
+            Browser.fits(owner);
+            owner.click("text=Undo too much");
+            assertThat(owner.locator("#outcomes")).isVisible();
+            tap(owner, "Too much");
+            owner.click("#stop-now");
+            owner.click("#finish");
+            assertThat(owner.locator("main")).containsText("The harder step rests until your trainer has looked.");
+        }
+        assertThat(kept()).extracting(KeptRep::outcome).containsExactly(Outcome.TOO_MUCH, Outcome.TOO_MUCH);
+    }
+
+    @Test
+    void stopAndCallWithoutSignalSaysThatItWasNotSentAndGoesLater() {
+        try (Browser browser = new Browser("http://127.0.0.1:" + port).expecting("net::ERR_")) {
+            Page owner = practise(browser);
+            owner.getByText("Stop and call").click();
+            owner.waitForSelector("body[data-ready]");
+            owner.click("#raise");
+            assertThat(owner.locator("#no-kind")).isVisible();
+            owner.context().setOffline(true);
+            owner.getByText("Snapped").click();
+            owner.fill("#what", "At Noor, over a bone.");
+            owner.click("#raise");
+            assertThat(owner.locator("#sent")).hasText("Not sent: no signal.");
+            assertThat(owner.locator("#ring")).isVisible();
+            assertThat(asEdda(() -> alarms.open(edda().practice(), home.id))).isEmpty();
+            Browser.fits(owner);
+            owner.context().setOffline(false);
+            assertThat(owner.locator("#sent")).hasText("Your trainer has been told.");
+            assertThat(owner.locator("#ring")).isHidden();
+        }
+        assertThat(asEdda(() -> alarms.open(edda().practice(), home.id))).singleElement()
+                .satisfies(a -> assertThat(a.words()).isEqualTo("Snapped, Pim. At Noor, over a bone."));
+    }
+
+    /** The phone's walker against the table in Java, on ten thousand made-up sessions. */
+    @Test
+    void thePhoneWalksTheTableAsJavaDoes() {
+        Random random = new Random(55);
+        List<List<Integer>> sessions = new ArrayList<>();
+        StringBuilder expected = new StringBuilder();
+        CoachTable table = CoachTable.of(TrackKind.SKILL);
+        for (int i = 0; i < 10_000; i++) {
+            List<Integer> session = new ArrayList<>();
+            int row = 0;
+            double clean = random.nextDouble();
+            for (int rep = 1; rep <= 12; rep++) {
+                int outcome = random.nextDouble() < clean ? 0 : 1 + random.nextInt(random.nextInt(4) == 0 ? 3 : 2);
+                session.add(outcome);
+                row = table.next(row, Outcome.values()[outcome]);
+                expected.append("SEABG".charAt(table.advice(row, rep >= 6).ordinal())).append(table.rows().get(row).easy() ? '1' : '0');
+            }
+            sessions.add(session);
+        }
+        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+            Page owner = practise(browser);
+            Object walked = owner.evaluate("""
+                    async (sessions) => {
+                      const { Coach } = await import('/app/coach.js');
+                      const coach = new Coach(document.body.dataset);
+                      const names = ['CLEAN', 'HELPED', 'MISSED', 'TOO_MUCH'];
+                      const now = new Date();
+                      let said = '';
+                      for (const session of sessions) {
+                        const reps = [];
+                        for (const outcome of session) {
+                          reps.push({ outcome: names[outcome], at: now.toISOString() });
+                          const { says, easy } = coach.after(reps, now.getTime());
+                          said += says + (easy ? '1' : '0');
+                        }
+                      }
+                      return said;
+                    }""", sessions);
+            assertThat(walked).isEqualTo(expected.toString());
+        }
+    }
+}
