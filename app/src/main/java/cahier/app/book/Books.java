@@ -24,6 +24,7 @@ import cahier.app.track.Tracks;
 import cahier.app.track.Visit;
 import cahier.app.web.Dates;
 import cahier.core.decide.Cause;
+import cahier.core.slip.Remedy;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -35,6 +36,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -104,7 +106,12 @@ class Books {
         Collections.reverse(last);
         return new TrackRow(way, shown.map(d -> Note.of(d, d.isAnswered() && answers.canUndo(practice, d))), answered,
                 RepStrip.of(sessions(last, facts)), last.size(),
-                staircase(facts, roadmap, days.stream().filter(d -> d.trackId() == track && d.reps() > 0).toList(), now));
+                staircase(facts, roadmap, days.stream().filter(d -> d.trackId() == track && d.reps() > 0).toList(), now),
+                roadmap.visit().flatMap(v -> remedy(practice, v)));
+    }
+
+    private Optional<Remedy> remedy(PracticeId practice, Visit visit) {
+        return Remedy.of(log.details(practice, visit.id()).stream().flatMap(d -> Stream.ofNullable(d.slip()).map(s -> new Remedy.Coded(s, d.event()))).toList());
     }
 
     /** An answer is news until reps have been logged on what it led to, or something new asks for one. */

@@ -7,6 +7,7 @@ import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.Track;
 import cahier.core.gate.RedFlag;
+import cahier.core.slip.Remedy;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,9 +16,11 @@ import java.util.Optional;
  *
  * @param note what stands in the margin; none when nothing has been judged yet
  * @param decision the trainer's last decision while it is news, shown on the page in the trainer's voice
+ * @param remedy what the misses at the current step point to
  * @param strip the last reps at the current step
  */
-record TrackRow(Way way, Optional<Note> note, Optional<Decided> decision, Drawing strip, int reps, Drawing staircase) {
+record TrackRow(Way way, Optional<Note> note, Optional<Decided> decision, Drawing strip, int reps, Drawing staircase,
+                Optional<Remedy> remedy) {
 
     public Roadmap roadmap() {
         return way.roadmap();

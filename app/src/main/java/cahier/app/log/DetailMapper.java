@@ -19,6 +19,6 @@ interface DetailMapper {
 
     @Select("""
             select d.slip, d.event, d.sign from rep_detail d join rep r on r.id = d.rep_id left join rep_void v on v.rep_id = r.id
-            where d.practice_id = #{practice} and r.visit_id = #{visit} and r.role = 'WORK' and v.rep_id is null order by r.happened_at, r.id""")
+            where d.practice_id = #{practice} and r.visit_id = #{visit} and r.role = 'WORK' and r.outcome <> 'CLEAN' and v.rep_id is null order by r.happened_at, r.id""")
     List<Detail> ofVisit(PracticeId practice, long visit);
 }

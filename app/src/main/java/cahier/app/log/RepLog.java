@@ -87,7 +87,7 @@ public class RepLog {
         details.put(household.practiceId(), rep.id(), detail);
     }
 
-    /** What was added to the WORK reps of a visit, oldest first. */
+    /** What was added to the WORK reps of a visit that were not CLEAN, oldest first. */
     public List<Detail> details(PracticeId practice, long visit) {
         return details.ofVisit(practice, visit);
     }

@@ -1,5 +1,6 @@
 package cahier.app.track;
 
+import cahier.core.slip.Remedy;
 import cahier.core.slip.Slip;
 
 /** Slips and their remedies in words (docs/rules.md 24). */
@@ -29,6 +30,12 @@ public final class SlipWords {
             case WALKED_OFF -> "Walked off";
             case REFUSED_FOOD -> "Refused food";
         };
+    }
+
+    /** "Broke the chain at “handle”, 3 of 4 coded misses. Play that event alone, then the chain from its start." */
+    public static String say(Remedy remedy) {
+        return name(remedy.slip()) + (remedy.event().isEmpty() ? "" : " at “" + remedy.event() + "”") + ", " + remedy.times() + " of " + remedy.of() + " coded misses. "
+                + remedy(remedy.slip());
     }
 
     /** What to do about it. */

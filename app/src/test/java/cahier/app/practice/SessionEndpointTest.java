@@ -92,6 +92,19 @@ class SessionEndpointTest extends AppTest {
         neighbour.post("reps/" + id + "/detail", "{\"slip\":\"GRABBED\"}").andExpect(status().isNotFound());
     }
 
+    @Test
+    void missesOfOneKindProposeTheirRemedyInTheMargin() throws Exception {
+        for (int i = 0; i < 4; i++) {
+            String id = UUID.randomUUID().toString();
+            home.sendReps("{\"reps\":[" + rep(id, "", now()) + "]}");
+            open("/tracks/" + home.track).andExpect(content().string(not(containsString("coded misses"))));
+            home.post("reps/" + id + "/detail", i == 0 ? "{\"slip\":\"GRABBED\"}" : "{\"slip\":\"BROKE_AT\",\"event\":\"handle\"}");
+        }
+        String says = "Broke the chain at “handle”, 3 of 4 coded misses. Play that event alone, then the chain from its start.";
+        open("/tracks/" + home.track).andExpect(content().string(containsString(says)));
+        open("/households/" + home.id).andExpect(content().string(containsString(says)));
+    }
+
     @ParameterizedTest
     @CsvSource({"-7200, true", "7200, true", "-200, false", "5, false", "-3, false"})
     void aClockThatIsOffIsPutRightAndMarkedWhenItIsFarOff(int phoneOff, boolean marked) throws Exception {
