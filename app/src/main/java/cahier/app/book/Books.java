@@ -2,11 +2,8 @@ package cahier.app.book;
 
 import cahier.app.account.PracticeId;
 import cahier.app.alarm.Alarms;
-import cahier.app.draw.Drawing;
 import cahier.app.draw.RepStrip;
-import cahier.app.draw.Staircase;
 import cahier.app.household.Facts;
-import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
 import cahier.app.judge.Answers;
@@ -15,6 +12,7 @@ import cahier.app.judge.Judgements;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
+import cahier.app.progress.Stairs;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Way;
 import cahier.app.sheet.Homeworks;
@@ -27,7 +25,6 @@ import cahier.core.decide.Cause;
 import cahier.core.slip.Remedy;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -59,9 +56,10 @@ class Books {
     private final Roadmaps roadmaps;
     private final Intakes intakes;
     private final Alarms alarms;
+    private final Stairs stairs;
 
     Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links,
-          Roadmaps roadmaps, Intakes intakes, Alarms alarms) {
+          Roadmaps roadmaps, Intakes intakes, Alarms alarms, Stairs stairs) {
         this.households = households;
         this.tracks = tracks;
         this.log = log;
@@ -72,6 +70,7 @@ class Books {
         this.roadmaps = roadmaps;
         this.intakes = intakes;
         this.alarms = alarms;
+        this.stairs = stairs;
     }
 
     Book open(PracticeId practice, long id, Instant now) {
@@ -106,7 +105,7 @@ class Books {
         Collections.reverse(last);
         return new TrackRow(way, shown.map(d -> Note.of(d, d.isAnswered() && answers.canUndo(practice, d))), answered,
                 RepStrip.of(sessions(last, facts)), last.size(),
-                staircase(facts, roadmap, days.stream().filter(d -> d.trackId() == track && d.reps() > 0).toList(), now),
+                stairs.of(facts, roadmap, days, now),
                 roadmap.visit().flatMap(v -> remedy(practice, v)));
     }
 
@@ -128,29 +127,5 @@ class Books {
                 LinkedHashMap::new, Collectors.toList()));
         return bySitting.values().stream().map(s -> new RepStrip.Session(
                 Dates.day(s.get(0).happenedAt().atZone(zone).toLocalDate()), s.stream().map(KeptRep::outcome).toList())).toList();
-    }
-
-    private Drawing staircase(Facts facts, Roadmap roadmap, List<PracticeDay> days, Instant now) {
-        Household household = facts.household();
-        LocalDate today = now.atZone(household.zone()).toLocalDate();
-        List<Staircase.Day> drawn = new ArrayList<>();
-        days.forEach(d -> roadmap.indexOf(d.stepId()).ifPresent(i ->
-                drawn.add(new Staircase.Day(d.day(), i + 1, (double) d.clean() / d.reps(), d.tooMuch() > 0))));
-        LocalDate start = tracks.visits(household.practiceId(), roadmap.track().id()).stream().findFirst()
-                .map(v -> v.enteredAt().atZone(household.zone()).toLocalDate()).orElse(today);
-        LocalDate first = drawn.isEmpty() || start.isBefore(drawn.get(0).date()) ? start : drawn.get(0).date();
-        int current = roadmap.track().isDone() ? roadmap.steps().size() + 1 : Math.max(1, roadmap.number());
-        List<LocalDate> lessons = facts.lessons().stream().map(l -> l.startsAt().atZone(household.zone()).toLocalDate()).toList();
-        return Staircase.of(drawn, roadmap.steps().size(), current, first, today, lessons, alt(roadmap, drawn, first));
-    }
-
-    private static String alt(Roadmap roadmap, List<Staircase.Day> days, LocalDate first) {
-        if (days.isEmpty()) {
-            return roadmap.track().title() + ": no reps yet.";
-        }
-        long tooMuch = days.stream().filter(Staircase.Day::tooMuch).count();
-        String where = roadmap.track().isDone() ? "goal reached" : "step " + roadmap.number() + " of " + roadmap.steps().size() + " now";
-        return roadmap.track().title() + ": begun " + Dates.shortDate(first) + ", " + days.size() + " days of practice, " + where + "."
-                + (tooMuch == 0 ? "" : " Too much on " + tooMuch + (tooMuch == 1 ? " day." : " days."));
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.practice;
 
+import cahier.app.progress.Progress;
 import cahier.app.sheet.OwnerLinks.Owner;
 import java.time.Clock;
 import java.time.Instant;
@@ -20,10 +21,12 @@ class OwnerController {
     private static final String COVER = "#2A3263";
 
     private final OwnerPractice practice;
+    private final Progress progress;
     private final Clock clock;
 
-    OwnerController(OwnerPractice practice, Clock clock) {
+    OwnerController(OwnerPractice practice, Progress progress, Clock clock) {
         this.practice = practice;
+        this.progress = progress;
         this.clock = clock;
     }
 
@@ -41,6 +44,15 @@ class OwnerController {
         return Map.of("name", "Cahier, " + practice.facts(owner).household().name(), "short_name", "Cahier", "start_url", "/o/" + token, "scope", "/o/" + token,
                 "display", "standalone", "background_color", PAPER, "theme_color", COVER,
                 "icons", List.of(Map.of("src", "/favicon.svg", "sizes", "any", "type", "image/svg+xml")));
+    }
+
+    /** How far they have come. */
+    @GetMapping("/o/{token}/progress")
+    String progress(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        model.addAttribute("token", token);
+        model.addAttribute("facts", practice.facts(owner));
+        model.addAttribute("tracks", progress.of(owner.practice(), owner.householdId(), Instant.now(clock)));
+        return "practice/progress";
     }
 
     /** Stop and call: always there, also when nothing is practised. */

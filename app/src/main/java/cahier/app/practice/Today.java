@@ -83,6 +83,11 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
         return tasks.stream().filter(t -> t.isPractised() && !t.isDone()).findFirst();
     }
 
+    /** Whether there is nothing to practise, done or not. */
+    public boolean allRest() {
+        return tasks.stream().noneMatch(Task::isPractised);
+    }
+
     /** When the sheet was issued. */
     public Optional<Instant> issued() {
         return sheet.map(Homework::issuedAt);

@@ -56,6 +56,8 @@ class PicturesTest extends AppTest {
                 owner.click("[data-outcome=" + outcome + "]");
             }
             owner.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("owner-practice.png")));
+            take(owner, PIM + "/progress", "owner-progress");
+            take(owner, PIM + "/alarm", "owner-stop");
         }
     }
 

@@ -1,0 +1,90 @@
+package cahier.app.progress;
+
+import cahier.app.account.PracticeId;
+import cahier.app.draw.Drawing;
+import cahier.app.household.Facts;
+import cahier.app.household.Households;
+import cahier.app.household.Person;
+import cahier.app.log.KeptRep;
+import cahier.app.log.PracticeDay;
+import cahier.app.log.RepLog;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Tracks;
+import cahier.app.track.Visit;
+import cahier.core.decide.Decision;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** How far each track has come, as an owner may see it: no points, no praise, and the step backs are there. */
+@Service
+@Transactional
+public class Progress {
+
+    private static final Duration LATELY = Duration.ofDays(14);
+
+    private final Households households;
+    private final Tracks tracks;
+    private final RepLog log;
+    private final Stairs stairs;
+
+    Progress(Households households, Tracks tracks, RepLog log, Stairs stairs) {
+        this.households = households;
+        this.tracks = tracks;
+        this.log = log;
+        this.stairs = stairs;
+    }
+
+    /**
+     * One track.
+     *
+     * @param backs how often the dog went a step back
+     * @param least reps to the goal at the least, when every one is clean; 0 when it is reached
+     * @param byPerson reps of the last two weeks, by name
+     */
+    public record OfTrack(Roadmap roadmap, Drawing stairs, long backs, long least, Map<String, Long> byPerson) {
+
+        /** "Step 4 of 13. Twice a step back, which is part of it. At the least 47 reps to the goal." */
+        public String words() {
+            if (roadmap.track().isDone()) {
+                return "Goal reached.";
+            }
+            String back = backs == 0 ? "" : (backs == 1 ? " Once" : backs == 2 ? " Twice" : " " + backs + " times") + " a step back, which is part of it.";
+            return "Step " + roadmap.number() + " of " + roadmap.steps().size() + "." + back + " At the least " + least + " reps to the goal.";
+        }
+
+        /** "In the last two weeks: Dele 24 reps, Marit 12." */
+        public String who() {
+            return byPerson.isEmpty() ? "No reps in the last two weeks."
+                    : "In the last two weeks: " + byPerson.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining(", ")) + " reps.";
+        }
+    }
+
+    /** Every track that has steps, in the trainer's order, done ones last. */
+    public List<OfTrack> of(PracticeId practice, long household, Instant now) {
+        Facts facts = households.facts(practice, household);
+        List<PracticeDay> days = log.days(practice, household);
+        List<KeptRep> lately = log.ofHousehold(practice, household, now.minus(LATELY));
+        return tracks.ofHousehold(practice, household).stream().filter(m -> !m.steps().isEmpty()).map(map -> {
+            long track = map.track().id();
+            long backs = tracks.visits(practice, track).stream().map(Visit::leftBy).filter(by -> Decision.BACK.name().equals(by)).count();
+            Map<String, Long> byPerson = lately.stream().filter(r -> r.trackId() == track).collect(Collectors.groupingBy(r -> name(facts, r), TreeMap::new, Collectors.counting()));
+            return new OfTrack(map, stairs.of(facts, map, days, now), backs, least(map), byPerson);
+        }).toList();
+    }
+
+    private static String name(Facts facts, KeptRep rep) {
+        return facts.people().stream().filter(p -> rep.personId() != null && p.id() == rep.personId()).map(Person::name).findFirst().orElse("Someone");
+    }
+
+    /** What every step from the current one on takes at the least (docs/rules.md 7). */
+    private static long least(Roadmap map) {
+        return map.currentIndex().map(at -> map.steps().subList(at, map.steps().size()).stream()
+                .mapToLong(s -> s.plan().pass().rule(s.plan().run(), map.track().kind()).least()).sum()).orElse(0L);
+    }
+}
