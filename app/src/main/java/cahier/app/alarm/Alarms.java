@@ -30,6 +30,11 @@ public class Alarms {
         return alarms.open(practice, household);
     }
 
+    /** The open ones of the whole practice, newest first. */
+    public List<Alarm> open(PracticeId practice) {
+        return alarms.allOpen(practice);
+    }
+
     /** Whether something of this dog waits for the trainer. */
     public boolean isOpen(PracticeId practice, long dog) {
         return alarms.isOpen(practice, dog);

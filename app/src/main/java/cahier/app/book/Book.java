@@ -1,6 +1,7 @@
 package cahier.app.book;
 
 import cahier.app.alarm.Alarm;
+import cahier.app.ask.Question;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
@@ -18,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 
 /** One household's book, open at its tracks. */
 record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep,
-            List<Sitting> notes, List<Alarm> alarms, Load load, LocalDate today, Instant now) {
+            List<Sitting> notes, List<Alarm> alarms, List<Question> questions, Load load, LocalDate today, Instant now) {
 
     public Household household() {
         return facts.household();

@@ -2,6 +2,8 @@ package cahier.app.book;
 
 import cahier.app.account.PracticeId;
 import cahier.app.alarm.Alarms;
+import cahier.app.ask.Question;
+import cahier.app.ask.Questions;
 import cahier.app.draw.RepStrip;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
@@ -56,10 +58,12 @@ class Books {
     private final Roadmaps roadmaps;
     private final Intakes intakes;
     private final Alarms alarms;
+    private final Questions questions;
     private final Stairs stairs;
 
     Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links,
-          Roadmaps roadmaps, Intakes intakes, Alarms alarms, Stairs stairs) {
+          Roadmaps roadmaps, Intakes intakes, Alarms alarms, Questions questions,
+          Stairs stairs) {
         this.households = households;
         this.tracks = tracks;
         this.log = log;
@@ -70,6 +74,7 @@ class Books {
         this.roadmaps = roadmaps;
         this.intakes = intakes;
         this.alarms = alarms;
+        this.questions = questions;
         this.stairs = stairs;
     }
 
@@ -81,6 +86,7 @@ class Books {
         List<TrackRow> rows = ways.stream().map(w -> row(facts, w, days, now)).toList();
         return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
                 log.notes(practice, id, now.minus(NOTES_SINCE), NOTES), alarms.open(practice, id),
+                questions.latest(practice, id).stream().filter(Question::isOpen).toList(),
                 Load.of(homeworks.next(practice, ways), ways, intakes.get(practice, id).dailyMinutes()),
                 now.atZone(facts.household().zone()).toLocalDate(), now);
     }

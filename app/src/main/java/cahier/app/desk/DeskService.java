@@ -2,6 +2,10 @@ package cahier.app.desk;
 
 import cahier.app.account.AccountService;
 import cahier.app.account.PracticeId;
+import cahier.app.alarm.Alarm;
+import cahier.app.alarm.Alarms;
+import cahier.app.ask.Question;
+import cahier.app.ask.Questions;
 import cahier.app.draw.FourteenDays;
 import cahier.app.draw.Glyph;
 import cahier.app.household.Dog;
@@ -15,6 +19,7 @@ import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.web.Dates;
 import cahier.core.decide.Cause;
+import cahier.core.decide.Decision;
 import cahier.core.lesson.Triage;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -27,6 +32,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -41,19 +47,26 @@ class DeskService {
     private static final int LOOK_BACK_DAYS = 60;
     /** Bars are drawn against this when a household has no dose yet. */
     private static final int USUAL_DOSE = 20;
+    /** Characters of a question that the desk has room for. */
+    private static final int SHOWN = 60;
 
     private final AccountService accounts;
     private final Households households;
     private final Judgements judgements;
     private final DeskMapper desk;
     private final RepLog log;
+    private final Alarms alarms;
+    private final Questions questions;
 
-    DeskService(AccountService accounts, Households households, Judgements judgements, DeskMapper desk, RepLog log) {
+    DeskService(AccountService accounts, Households households, Judgements judgements, DeskMapper desk, RepLog log, Alarms alarms,
+                Questions questions) {
         this.accounts = accounts;
         this.households = households;
         this.judgements = judgements;
         this.desk = desk;
         this.log = log;
+        this.alarms = alarms;
+        this.questions = questions;
     }
 
     Desk desk(PracticeId practice, Instant now) {
@@ -70,9 +83,12 @@ class DeskService {
         Map<Long, List<LocalDate>> lessonDays = desk.lessonsSince(practice, now.minus(FourteenDays.DAYS, ChronoUnit.DAYS)).stream()
                 .collect(Collectors.groupingBy(DeskMapper.LessonDay::householdId,
                         Collectors.mapping(l -> l.startsAt().atZone(zone).toLocalDate(), Collectors.toList())));
+        Set<Long> alarmed = alarms.open(practice).stream().map(Alarm::householdId).collect(Collectors.toSet());
+        Map<Long, Question> asked = questions.open(practice).stream().collect(Collectors.toMap(Question::householdId, Function.identity(), (first, later) -> first));
         List<DeskRow> rows = households.all(practice).stream().map(h -> row(h, now, new Gathered(
                 dogs.getOrDefault(h.id(), List.of()), open.getOrDefault(h.id(), List.of()), days.getOrDefault(h.id(), List.of()),
-                Optional.ofNullable(lessons.get(h.id())), doses.getOrDefault(h.id(), USUAL_DOSE), lessonDays.getOrDefault(h.id(), List.of()))))
+                Optional.ofNullable(lessons.get(h.id())), doses.getOrDefault(h.id(), USUAL_DOSE), lessonDays.getOrDefault(h.id(), List.of()),
+                alarmed.contains(h.id()), Optional.ofNullable(asked.get(h.id())))))
                 .sorted(Comparator.comparingDouble(DeskRow::points).reversed()
                         .thenComparing(r -> r.lesson().map(Lesson::startsAt).orElse(Instant.MAX))).toList();
         Map<Long, DeskRow> byHousehold = rows.stream().collect(Collectors.toMap(r -> r.household().id(), Function.identity()));
@@ -83,7 +99,7 @@ class DeskService {
     }
 
     private record Gathered(List<Dog> dogs, List<Decided> open, List<PracticeDay> days, Optional<Lesson> lesson, int dose,
-                            List<LocalDate> lessonDays) {
+                            List<LocalDate> lessonDays, boolean alarmed, Optional<Question> asked) {
     }
 
     private DeskRow row(Household household, Instant now, Gathered g) {
@@ -92,13 +108,17 @@ class DeskService {
         g.open().forEach(d -> code(d).ifPresent(code -> reasons.add(new Triage.Reason(code, 0, d.trackId()))));
         g.days().stream().filter(d -> d.reps() > 0).map(PracticeDay::day).max(Comparator.naturalOrder()).ifPresent(last ->
                 reasons.add(new Triage.Reason(Triage.Code.SILENT, Math.max(0, ChronoUnit.DAYS.between(last, today)), 0)));
+        if (g.alarmed() && reasons.stream().noneMatch(r -> r.code() == Triage.Code.ALARM)) {
+            reasons.add(new Triage.Reason(Triage.Code.ALARM, 0, 0));   // of a dog that has no track yet
+        }
+        g.asked().ifPresent(q -> reasons.add(new Triage.Reason(Triage.Code.QUESTION, 0, 0)));
         List<Triage.Reason> strongest = Triage.strongest(reasons);
         String lessonAt = g.lesson().map(l -> Dates.moment(l.startsAt(), household.zone(), today)).orElse("");
         String dogs = g.dogs().stream().map(Dog::briefly).collect(Collectors.joining(" · "));
         Optional<Triage.Reason> first = strongest.stream().findFirst();
         Optional<Decided> decided = first.flatMap(r -> g.open().stream().filter(d -> d.trackId() == r.track()).findFirst());
         return new DeskRow(household, dogs, first.map(r -> glyph(r, decided)), first.map(r -> verdict(r, decided)).orElse(""),
-                first.map(r -> why(r, decided)).orElse("Nothing is waiting."), Math.max(0, strongest.size() - 1), Triage.points(reasons),
+                first.map(r -> why(r, decided, g)).orElse("Nothing is waiting."), Math.max(0, strongest.size() - 1), Triage.points(reasons),
                 g.lesson(), lessonAt, FourteenDays.of(days(g.days()), today, g.dose(), g.lessonDays()));
     }
 
@@ -121,21 +141,30 @@ class DeskService {
     }
 
     private static Glyph glyph(Triage.Reason reason, Optional<Decided> decided) {
-        if (reason.code() == Triage.Code.PERSON_GAP) {
-            return Glyph.HANDLERS;
-        }
-        return decided.map(d -> Glyph.of(d.suggested())).orElse(Glyph.NONE);
+        return switch (reason.code()) {
+            case PERSON_GAP -> Glyph.HANDLERS;
+            case ALARM -> Glyph.CALL;
+            case QUESTION -> Glyph.NOTE;
+            default -> decided.map(d -> Glyph.of(d.suggested())).orElse(Glyph.NONE);
+        };
     }
 
     private static String verdict(Triage.Reason reason, Optional<Decided> decided) {
-        if (reason.code() == Triage.Code.PERSON_GAP) {
-            return Glyph.HANDLERS.getLabel() + ".";
-        }
-        return decided.map(d -> SuggestionWords.verdict(d.suggested()) + ".").orElse(Glyph.NONE.getLabel());
+        return switch (reason.code()) {
+            case PERSON_GAP -> Glyph.HANDLERS.getLabel() + ".";
+            case ALARM -> SuggestionWords.verdict(Decision.CALL) + ".";
+            case QUESTION -> "A question.";
+            default -> decided.map(d -> SuggestionWords.verdict(d.suggested()) + ".").orElse(Glyph.NONE.getLabel());
+        };
     }
 
-    private static String why(Triage.Reason reason, Optional<Decided> decided) {
-        return decided.map(d -> SuggestionWords.headline(d.grounds())).orElse("for " + reason.days() + " days");
+    private static String why(Triage.Reason reason, Optional<Decided> decided, Gathered g) {
+        return switch (reason.code()) {
+            case ALARM -> "An alarm is open.";
+            case QUESTION -> g.asked().map(q -> "“" + (q.words().length() > SHOWN ? q.words().substring(0, SHOWN).strip() + "…" : q.words()) + "”").orElse("");
+            case SILENT -> "for " + reason.days() + " days";
+            default -> decided.map(d -> SuggestionWords.headline(d.grounds())).orElse("");
+        };
     }
 
     private static Map<LocalDate, FourteenDays.Day> days(List<PracticeDay> days) {

@@ -1,5 +1,6 @@
 package cahier.app.practice;
 
+import cahier.app.ask.Questions;
 import cahier.app.progress.Progress;
 import cahier.app.sheet.OwnerLinks.Owner;
 import java.time.Clock;
@@ -22,11 +23,13 @@ class OwnerController {
 
     private final OwnerPractice practice;
     private final Progress progress;
+    private final Questions questions;
     private final Clock clock;
 
-    OwnerController(OwnerPractice practice, Progress progress, Clock clock) {
+    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Clock clock) {
         this.practice = practice;
         this.progress = progress;
+        this.questions = questions;
         this.clock = clock;
     }
 
@@ -53,6 +56,15 @@ class OwnerController {
         model.addAttribute("facts", practice.facts(owner));
         model.addAttribute("tracks", progress.of(owner.practice(), owner.householdId(), Instant.now(clock)));
         return "practice/progress";
+    }
+
+    /** Asks the trainer between lessons; earlier questions with their answers. */
+    @GetMapping("/o/{token}/ask")
+    String ask(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        model.addAttribute("token", token);
+        model.addAttribute("facts", practice.facts(owner));
+        model.addAttribute("questions", questions.latest(owner.practice(), owner.householdId()));
+        return "practice/ask";
     }
 
     /** Stop and call: always there, also when nothing is practised. */

@@ -1,6 +1,8 @@
 package cahier.app.practice;
 
 import cahier.app.alarm.Alarm;
+import cahier.app.ask.Question;
+import cahier.app.ask.Questions;
 import cahier.app.household.Dog;
 import cahier.app.log.Detail;
 import cahier.app.log.Ending;
@@ -36,10 +38,12 @@ class RepsController {
     private static final int MOST_PAUSES = 100;
 
     private final OwnerPractice practice;
+    private final Questions questions;
     private final Clock clock;
 
-    RepsController(OwnerPractice practice, Clock clock) {
+    RepsController(OwnerPractice practice, Questions questions, Clock clock) {
         this.practice = practice;
+        this.questions = questions;
         this.clock = clock;
     }
 
@@ -74,6 +78,19 @@ class RepsController {
         Ending ending = new Ending(how, text("note", body.get("note"), LONGEST_NOTE), ready, count("cameBack", body.get("cameBack")), count("stayedOff", body.get("stayedOff")));
         practice.finish(owner, RepBatch.uuid("id", TextNode.valueOf(id)), RepBatch.instant("at", body.get("at")), ending, Instant.now(clock));
         return Map.of("finished", true);
+    }
+
+    /** A question for the trainer: {"id", "words", "at"}. */
+    @PostMapping("/o/{token}/questions")
+    Map<String, Boolean> question(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
+        Instant now = Instant.now(clock);
+        String words = text("words", body.get("words"), LONGEST_NOTE);
+        if (words.isEmpty()) {
+            throw new BadBatch("words must not be empty");
+        }
+        Instant at = RepBatch.instant("at", body.get("at"));
+        questions.ask(owner.practice(), new Question(RepBatch.uuid("id", body.get("id")), owner.householdId(), words, at.isAfter(now) ? now : at, "", null, null), now);
+        return Map.of("asked", true);
     }
 
     /** Stop and call: {"id", "dog", "kind", "what", "at"}. */

@@ -44,7 +44,7 @@ class AccessibilityTest extends AppTest {
             check(scheme, browser.visitor(1280, 800, scheme), List.of("/login"));
             check(scheme, browser.trainer(1280, 800, scheme), trainers);
             Page owner = browser.visitor(390, 844, scheme);
-            check(scheme, owner, List.of(today, today + "/alarm", today + "/progress"));
+            check(scheme, owner, List.of(today, today + "/alarm", today + "/progress", today + "/ask"));
             owner.navigate("/o/" + homes.make(edda(), TrackKind.SKILL, 3).token);   // taps go to a household of the tests' own
             owner.locator(".pf a").click();
             owner.waitForSelector("body[data-ready]");

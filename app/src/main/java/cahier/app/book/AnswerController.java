@@ -3,6 +3,7 @@ package cahier.app.book;
 import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarm;
 import cahier.app.alarm.Alarms;
+import cahier.app.ask.Questions;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Judgements;
 import cahier.app.track.Tracks;
@@ -17,9 +18,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** The trainer's answer to an alarm: what was found out and agreed. The dog's tracks are open again from then on. */
+/** The trainer's answers: to an alarm, after which the dog's tracks are open again, and to a question. */
 @Controller
-class AlarmController {
+class AnswerController {
 
     private static final int LONGEST = 1000;
 
@@ -27,13 +28,15 @@ class AlarmController {
     private final Tracks tracks;
     private final Judgements judgements;
     private final Answers answers;
+    private final Questions questions;
     private final Clock clock;
 
-    AlarmController(Alarms alarms, Tracks tracks, Judgements judgements, Answers answers, Clock clock) {
+    AnswerController(Alarms alarms, Tracks tracks, Judgements judgements, Answers answers, Questions questions, Clock clock) {
         this.alarms = alarms;
         this.tracks = tracks;
         this.judgements = judgements;
         this.answers = answers;
+        this.questions = questions;
         this.clock = clock;
     }
 
@@ -50,6 +53,18 @@ class AlarmController {
             judgements.open(me.practice(), track).filter(d -> d.cause() == Cause.ALARM).ifPresent(d -> answers.accept(me, d.id(), d.version(), now));
             judgements.judge(me.practice(), track, now);
         });
+        return "redirect:/households/" + household;
+    }
+
+    @PostMapping("/households/{household}/questions/{id}/answer")
+    String answerQuestion(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable UUID id, @RequestParam(defaultValue = "") String answer,
+                          RedirectAttributes flash) {
+        String words = answer.strip();
+        if (words.isEmpty() || words.length() > LONGEST) {
+            flash.addFlashAttribute("refusal", "An answer must have 1 to " + LONGEST + " characters, had " + words.length() + ".");
+        } else {
+            questions.answer(me, household, id, words, Instant.now(clock));
+        }
         return "redirect:/households/" + household;
     }
 }

@@ -1,0 +1,33 @@
+package cahier.app.ask;
+
+import cahier.app.account.PracticeId;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+interface QuestionMapper {
+
+    String COLUMNS = "select id, household_id, words, asked_at, answer, answered_at, answered_by from question where practice_id = #{practice} ";
+
+    @Insert("""
+            insert into question (id, practice_id, household_id, words, asked_at, received_at)
+            values (#{q.id}, #{practice}, #{q.householdId}, #{q.words}, #{q.askedAt}, #{now}) on conflict (id) do nothing""")
+    void insert(PracticeId practice, @Param("q") Question question, Instant now);
+
+    @Select(COLUMNS + "and household_id = #{household} order by asked_at desc, id limit #{most}")
+    List<Question> latest(PracticeId practice, long household, int most);
+
+    @Select(COLUMNS + "and answered_at is null order by asked_at, id")
+    List<Question> open(PracticeId practice);
+
+    @Update("""
+            update question set answer = #{answer}, answered_at = #{now}, answered_by = #{by}
+            where practice_id = #{practice} and household_id = #{household} and id = #{id}""")
+    int answer(PracticeId practice, long household, UUID id, String answer, String by, Instant now);
+}

@@ -1,0 +1,46 @@
+package cahier.app.ask;
+
+import cahier.app.account.PracticeId;
+import cahier.app.account.TrainerUser;
+import cahier.app.web.NotFound;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps questions, once each, and their answers. */
+@Service
+@Transactional
+public class Questions {
+
+    private static final int SHOWN = 20;
+
+    private final QuestionMapper questions;
+
+    Questions(QuestionMapper questions) {
+        this.questions = questions;
+    }
+
+    /** Sent twice, it is still one question. */
+    public void ask(PracticeId practice, Question question, Instant now) {
+        questions.insert(practice, question, now);
+    }
+
+    /** The latest of a household, newest first. */
+    public List<Question> latest(PracticeId practice, long household) {
+        return questions.latest(practice, household, SHOWN);
+    }
+
+    /** Those without an answer, of the whole practice, oldest first. */
+    public List<Question> open(PracticeId practice) {
+        return questions.open(practice);
+    }
+
+    /** Answered again, the last answer stands. */
+    public void answer(TrainerUser trainer, long household, UUID id, String answer, Instant now) {
+        if (questions.answer(trainer.practice(), household, id, answer, trainer.signature(), now) == 0) {
+            throw new NotFound("question " + id);
+        }
+    }
+}

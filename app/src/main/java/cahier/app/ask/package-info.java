@@ -1,0 +1,5 @@
+/** Questions of owners between lessons, and their answers. Front door: {@link cahier.app.ask.Questions}. */
+@NullMarked
+package cahier.app.ask;
+
+import org.jspecify.annotations.NullMarked;
