@@ -101,6 +101,13 @@ class OwnerPractice {
         return stored;
     }
 
+    /** Keeps a session from paper, ended; its track is judged at once. */
+    void storePaper(Owner owner, UUID sitting, List<NewRep> reps, Instant end, Instant now) {
+        Household household = households.get(owner.practice(), owner.householdId());
+        log.store(household, reps, null, now);
+        log.end(household, sitting, end, Ending.of(null, "")).forEach(track -> judgements.judge(owner.practice(), track, now));
+    }
+
     /** Takes a rep back. After a minute a TOO_MUCH is the trainer's to void. */
     void undo(Owner owner, UUID id, Instant at, Instant now) {
         Household household = households.get(owner.practice(), owner.householdId());

@@ -90,6 +90,15 @@ final class RepBatch {
         throw refused(field, "a UUID such as 7f0c5d0e-3b0a-4f6e-9d55-0d1a3c1b2e4f", value);
     }
 
+    /** What was typed, if it is a UUID. */
+    static UUID uuidOr(@Nullable String typed, UUID other) {
+        try {
+            return typed == null ? other : UUID.fromString(typed);
+        } catch (IllegalArgumentException e) {
+            return other;
+        }
+    }
+
     private long step(String field, @Nullable JsonNode value) {
         try {
             long id = Long.parseLong(text(value));
