@@ -6,6 +6,7 @@ import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
+import cahier.app.support.Home;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
 import com.deque.html.axecore.playwright.AxeBuilder;
@@ -45,7 +46,9 @@ class AccessibilityTest extends AppTest {
             check(scheme, browser.trainer(1280, 800, scheme), trainers);
             Page owner = browser.visitor(390, 844, scheme);
             check(scheme, owner, List.of(today, today + "/alarm", today + "/progress", today + "/ask"));
-            owner.navigate("/o/" + homes.make(edda(), TrackKind.SKILL, 3).token);   // taps go to a household of the tests' own
+            Home home = homes.make(edda(), TrackKind.SKILL, 3);   // taps go to a household of the tests' own
+            check(scheme, owner, List.of("/o/" + home.token + "/paper/" + home.stepNow()));
+            owner.navigate("/o/" + home.token);
             owner.locator(".pf a").click();
             owner.waitForSelector("body[data-ready]");
             List<String> found = violations(owner);
