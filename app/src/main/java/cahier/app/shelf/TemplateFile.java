@@ -108,8 +108,19 @@ public final class TemplateFile {
         return findings;
     }
 
+    private static void placeholderFindings(Set<String> known, String text, String at, List<String> findings) {
+        Matcher used = Schooling.PLACEHOLDER.matcher(text);
+        while (used.find()) {
+            if (!used.group(1).equals(Schooling.DOG) && !known.contains(used.group(1))) {
+                findings.add(at + ": a placeholder must be {name}" + (known.isEmpty() ? "" : " or an entry of say") + ", was \"{" + used.group(1) + "}\"");
+            }
+        }
+    }
+
     private static void sayFindings(Template template, List<String> findings) {
+        placeholderFindings(template.say().keySet(), template.goal() + " " + template.plan() + " " + template.word(), "goal, plan or word", findings);
         for (Map.Entry<String, Map<Choice, String>> entry : template.say().entrySet()) {
+            placeholderFindings(Set.of(), String.join(" ", entry.getValue().values()), "say." + entry.getKey(), findings);
             Question question = Question.of(entry.getValue().keySet().iterator().next());
             if (!entry.getValue().keySet().equals(Set.copyOf(question.choices()))) {
                 findings.add("say." + entry.getKey() + ": must have a line for each of " + question.choices() + ", was for " + entry.getValue().keySet());
@@ -118,13 +129,11 @@ public final class TemplateFile {
     }
 
     private static void stepFindings(Template template, TemplateStep step, String at, List<String> findings) {
-        String texts = String.join(" ", List.of(or(step.title()), or(step.how()), or(step.early()), or(step.onMiss()), or(step.guided()), or(step.cautions()), or(step.pay()),
-                or(step.place()), or(step.distraction()), or(step.who()), or(step.equipment()), template.word()));
-        Matcher used = Schooling.PLACEHOLDER.matcher(texts);
-        while (!step.fixed() && used.find()) {
-            if (!used.group(1).equals(Schooling.DOG) && !template.say().containsKey(used.group(1))) {
-                findings.add(at + "text: a placeholder must be {name} or an entry of say, was \"{" + used.group(1) + "}\"");
-            }
+        if (!step.fixed()) {
+            List<String> texts = new ArrayList<>(step.events() == null ? List.of() : step.events());
+            texts.addAll(List.of(or(step.title()), or(step.how()), or(step.early()), or(step.onMiss()), or(step.guided()), or(step.cautions()), or(step.pay()),
+                    or(step.place()), or(step.distraction()), or(step.who()), or(step.equipment())));
+            placeholderFindings(template.say().keySet(), String.join(" ", texts), at + "text", findings);
         }
         String asked = or(step.how()) + " " + or(step.early()) + " " + or(step.onMiss()) + " " + or(step.guided());
         Harm.in(asked).ifPresent(h -> findings.add(at + "text: must not ask for what is not offered, was \"" + h.wordIn(asked).orElse("") + "\""));
