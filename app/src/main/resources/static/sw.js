@@ -3,7 +3,7 @@
 const CACHE = 'cahier-2';
 const PATIENCE_MS = 3000;
 const SHELL = ['/fonts/fonts.css', '/app/cahier.css', '/app/theme.js', '/app/today.js', '/app/practice.js',
-  '/app/queue.js', '/app/coach.js', '/app/alarm.js', '/app/ask.js', '/app/offline.js', '/vendor/idb/idb.js', '/favicon.svg',
+  '/app/queue.js', '/app/coach.js', '/app/alarm.js', '/app/ask.js', '/app/happened.js', '/app/offline.js', '/vendor/idb/idb.js', '/favicon.svg',
   '/fonts/atkinson-hyperlegible-latin-400-normal.woff2', '/fonts/atkinson-hyperlegible-latin-700-normal.woff2',
   '/fonts/literata-latin-wght-normal.woff2', '/fonts/literata-latin-wght-italic.woff2'];
 

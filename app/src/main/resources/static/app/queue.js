@@ -85,7 +85,7 @@ export class Queue {
   async post(part) {
     const first = part[0];
     const id = first.body.id;
-    const path = { rep: 'reps', undo: `reps/${id}/undo`, detail: `reps/${id}/detail`, finish: `sessions/${id}/finish`, alarm: 'alarms', question: 'questions' }[first.kind];
+    const path = { rep: 'reps', undo: `reps/${id}/undo`, detail: `reps/${id}/detail`, finish: `sessions/${id}/finish`, alarm: 'alarms', question: 'questions', incident: 'incidents' }[first.kind];
     const body = first.kind === 'rep' ? { sentAt: new Date().toISOString(), reps: part.map((w) => w.body) } : first.body;
     try {
       const answer = await fetch(`/o/${this.token}/${path}`, {

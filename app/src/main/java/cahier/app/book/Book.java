@@ -7,6 +7,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Lesson;
 import cahier.app.household.Person;
+import cahier.app.incident.Incident;
 import cahier.app.log.KeptRep;
 import cahier.app.log.Sitting;
 import cahier.app.sheet.Homework;
@@ -19,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 
 /** One household's book, open at its tracks. */
 record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep,
-            List<Sitting> notes, List<Alarm> alarms, List<Question> questions, Load load, LocalDate today, Instant now) {
+            List<Sitting> notes, List<Alarm> alarms, List<Question> questions, List<Incident> incidents, Load load, LocalDate today, Instant now) {
 
     public Household household() {
         return facts.household();

@@ -8,6 +8,7 @@ import cahier.app.draw.RepStrip;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
+import cahier.app.incident.Incidents;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
@@ -59,11 +60,12 @@ class Books {
     private final Intakes intakes;
     private final Alarms alarms;
     private final Questions questions;
+    private final Incidents incidents;
     private final Stairs stairs;
 
     Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links,
           Roadmaps roadmaps, Intakes intakes, Alarms alarms, Questions questions,
-          Stairs stairs) {
+          Incidents incidents, Stairs stairs) {
         this.households = households;
         this.tracks = tracks;
         this.log = log;
@@ -75,6 +77,7 @@ class Books {
         this.intakes = intakes;
         this.alarms = alarms;
         this.questions = questions;
+        this.incidents = incidents;
         this.stairs = stairs;
     }
 
@@ -86,7 +89,7 @@ class Books {
         List<TrackRow> rows = ways.stream().map(w -> row(facts, w, days, now)).toList();
         return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
                 log.notes(practice, id, now.minus(NOTES_SINCE), NOTES), alarms.open(practice, id),
-                questions.latest(practice, id).stream().filter(Question::isOpen).toList(),
+                questions.latest(practice, id).stream().filter(Question::isOpen).toList(), incidents.lately(practice, id, now),
                 Load.of(homeworks.next(practice, ways), ways, intakes.get(practice, id).dailyMinutes()),
                 now.atZone(facts.household().zone()).toLocalDate(), now);
     }

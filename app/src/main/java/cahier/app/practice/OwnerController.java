@@ -1,6 +1,7 @@
 package cahier.app.practice;
 
 import cahier.app.ask.Questions;
+import cahier.app.incident.Incidents;
 import cahier.app.progress.Progress;
 import cahier.app.sheet.OwnerLinks.Owner;
 import java.time.Clock;
@@ -24,12 +25,14 @@ class OwnerController {
     private final OwnerPractice practice;
     private final Progress progress;
     private final Questions questions;
+    private final Incidents incidents;
     private final Clock clock;
 
-    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Clock clock) {
+    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, Clock clock) {
         this.practice = practice;
         this.progress = progress;
         this.questions = questions;
+        this.incidents = incidents;
         this.clock = clock;
     }
 
@@ -65,6 +68,15 @@ class OwnerController {
         model.addAttribute("facts", practice.facts(owner));
         model.addAttribute("questions", questions.latest(owner.practice(), owner.householdId()));
         return "practice/ask";
+    }
+
+    /** Something happened for real: a visitor rang, a runner came past. */
+    @GetMapping("/o/{token}/happened")
+    String happened(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        model.addAttribute("token", token);
+        model.addAttribute("facts", practice.facts(owner));
+        model.addAttribute("incidents", incidents.lately(owner.practice(), owner.householdId(), Instant.now(clock)));
+        return "practice/happened";
     }
 
     /** Stop and call: always there, also when nothing is practised. */

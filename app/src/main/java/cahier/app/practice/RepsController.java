@@ -4,12 +4,16 @@ import cahier.app.alarm.Alarm;
 import cahier.app.ask.Question;
 import cahier.app.ask.Questions;
 import cahier.app.household.Dog;
+import cahier.app.household.Place;
+import cahier.app.incident.Incident;
+import cahier.app.incident.Incidents;
 import cahier.app.log.Detail;
 import cahier.app.log.Ending;
 import cahier.app.log.HowEnded;
 import cahier.app.log.RepLog;
 import cahier.app.log.Sign;
 import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.app.web.Measures;
 import cahier.app.web.NotFound;
 import cahier.core.slip.Slip;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -39,11 +43,13 @@ class RepsController {
 
     private final OwnerPractice practice;
     private final Questions questions;
+    private final Incidents incidents;
     private final Clock clock;
 
-    RepsController(OwnerPractice practice, Questions questions, Clock clock) {
+    RepsController(OwnerPractice practice, Questions questions, Incidents incidents, Clock clock) {
         this.practice = practice;
         this.questions = questions;
+        this.incidents = incidents;
         this.clock = clock;
     }
 
@@ -78,6 +84,24 @@ class RepsController {
         Ending ending = new Ending(how, text("note", body.get("note"), LONGEST_NOTE), ready, count("cameBack", body.get("cameBack")), count("stayedOff", body.get("stayedOff")));
         practice.finish(owner, RepBatch.uuid("id", TextNode.valueOf(id)), RepBatch.instant("at", body.get("at")), ending, Instant.now(clock));
         return Map.of("finished", true);
+    }
+
+    /** Something happened for real: {"id", "kind", "went", "distance", "place", "words", "at"}; distance as it is typed, "8 m" or "25 ft". */
+    @PostMapping("/o/{token}/incidents")
+    Map<String, Boolean> incident(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
+        Instant now = Instant.now(clock);
+        Instant at = RepBatch.instant("at", body.get("at"));
+        String distance = RepBatch.text(body.get("distance"));
+        Double metres = null;
+        try {
+            metres = distance.isEmpty() ? null : Measures.metres(distance);
+        } catch (IllegalArgumentException e) {
+            throw new BadBatch("distance " + e.getMessage());
+        }
+        Long place = practice.facts(owner).places().stream().map(Place::id).filter(id -> id.toString().equals(RepBatch.text(body.get("place")))).findFirst().orElse(null);
+        incidents.keep(owner.practice(), new Incident(RepBatch.uuid("id", body.get("id")), owner.householdId(), RepBatch.oneOf("kind", body.get("kind"), List.of(Incident.Kind.values())),
+                RepBatch.oneOf("went", body.get("went"), List.of(Incident.Went.values())), metres, place, "", text("words", body.get("words"), LONGEST_NOTE), at.isAfter(now) ? now : at), now);
+        return Map.of("kept", true);
     }
 
     /** A question for the trainer: {"id", "words", "at"}. */
