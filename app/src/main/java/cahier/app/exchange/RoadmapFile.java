@@ -131,6 +131,9 @@ record RoadmapFile(String format, List<FileTrack> tracks, List<FileNeed> needs, 
             if (!step.pass().fits(step.reps())) {
                 findings.add(at + "reps: must be " + PassChoice.CALM_REPS + " or more for calm sessions, was " + step.reps());
             }
+            if (!step.pass().fitsDuration(step.durationS())) {
+                findings.add(at + "durationS: " + PassChoice.NEEDS_DURATION);
+            }
             if (track.kind() == TrackKind.COMFORT && step.run() < Run.COMFORT_LEAST) {
                 findings.add(at + "run: must be " + Run.COMFORT_LEAST + " or more on COMFORT, was " + step.run());
             }

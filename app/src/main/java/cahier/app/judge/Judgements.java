@@ -85,6 +85,17 @@ public class Judgements {
         return decisions.ofTrack(practice, track).stream().map(this::decided).toList();
     }
 
+    /** "2 more clean in a row, 1 more day": what the current step still lacks; empty when its pass rule and spread hold, or there is no step. */
+    public String missing(PracticeId practice, long track, Instant now) {
+        Roadmap roadmap = tracks.get(practice, track);
+        if (roadmap.current().isEmpty()) {
+            return "";
+        }
+        Household household = households.get(practice, roadmap.track().householdId());
+        Case given = cases.of(household, roadmap, roadmap.visit().orElseThrow(), now);
+        return SuggestionWords.missing(given.rule().check(given.visit().counted(given.staleDays())).missing());
+    }
+
     Optional<Decided> find(PracticeId practice, long id) {
         return decisions.find(practice, id).map(this::decided);
     }

@@ -33,7 +33,7 @@ public final class SuggestionWords {
     public static String headline(Grounds grounds) {
         Suggestion suggestion = grounds.suggestion();
         return switch (suggestion.cause()) {
-            case NOT_YET -> missing(suggestion.missing());
+            case NOT_YET -> sentence(missing(suggestion.missing()));
             case PASSED -> counted(grounds);
             default -> suggestion.reasons().isEmpty() ? "" : reason(suggestion.reasons().get(0));
         };
@@ -51,7 +51,7 @@ public final class SuggestionWords {
             case NOT_YET -> {
                 said.add(grounds.reps() == 0 ? "No reps at this step yet." : counted(grounds));
                 suggestion.reasons().stream().filter(r -> r.code() == Reason.Code.TOO_MUCH_RECENT).forEach(r -> said.add(reason(r)));
-                said.add("To pass: " + missing(suggestion.missing()));
+                said.add("To pass: " + sentence(missing(suggestion.missing())));
             }
             default -> {
                 suggestion.reasons().forEach(r -> said.add(reason(r)));
@@ -121,7 +121,8 @@ public final class SuggestionWords {
         };
     }
 
-    private static String missing(List<Missing> missing) {
+    /** "2 more clean in a row, 1 more day". */
+    static String missing(List<Missing> missing) {
         List<String> parts = missing.stream().map(m -> m.more() + " " + switch (m.what()) {
             case CLEAN_IN_A_ROW -> "more clean in a row";
             case REPS -> m.more() == 1 ? "more rep" : "more reps";
@@ -136,7 +137,11 @@ public final class SuggestionWords {
             case PLACES -> m.more() == 1 ? "more place" : "more places";
             case COLD_CLEAN -> "more clean at the first try of a session";
         }).toList();
-        return parts.isEmpty() ? "" : String.join(", ", parts) + ".";
+        return String.join(", ", parts);
+    }
+
+    private static String sentence(String words) {
+        return words.isEmpty() ? "" : words + ".";
     }
 
     private static String times(int n) {

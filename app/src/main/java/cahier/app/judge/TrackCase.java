@@ -51,7 +51,7 @@ class TrackCase {
 
     /** The pass rule a step has on a track of this kind. */
     static PassRule ruleOf(Step step, TrackKind kind) {
-        return step.plan().pass().rule(step.plan().run(), kind);
+        return step.plan().rule(kind);
     }
 
     Case of(Household household, Roadmap roadmap, Visit visit, Instant now) {

@@ -12,5 +12,10 @@ import org.jspecify.annotations.Nullable;
  * @param at what the phone's clock said
  */
 public record NewRep(UUID id, UUID sittingId, long trackId, long stepId, Outcome outcome, Role role, Instant at, @Nullable Long personId,
-                     @Nullable Long placeId) {
+                     @Nullable Long placeId, Tags tags) {
+
+    /** A rep of which only the outcome is known. */
+    public NewRep(UUID id, UUID sittingId, long trackId, long stepId, Outcome outcome, Role role, Instant at, @Nullable Long personId, @Nullable Long placeId) {
+        this(id, sittingId, trackId, stepId, outcome, role, at, personId, placeId, Tags.NONE);
+    }
 }

@@ -3,6 +3,7 @@ package cahier.app.log;
 import cahier.app.account.PracticeId;
 import cahier.app.household.Household;
 import cahier.app.track.Tracks;
+import cahier.core.pay.LeadClips;
 import cahier.core.rep.Outcome;
 import java.time.Duration;
 import java.time.Instant;
@@ -80,6 +81,21 @@ public class RepLog {
         Duration real = said.abs().compareTo(CLOCK_TRUSTED) > 0 ? said : Duration.ZERO;
         Duration left = batch.stream().map(r -> Duration.between(now, r.at().minus(real))).max(Comparator.naturalOrder()).orElse(Duration.ZERO);
         return left.isNegative() || left.isZero() ? real : real.plus(left);
+    }
+
+    /** Puts another outcome in the place of a rep that was tapped wrong: the rep is voided, a new one stands at its time. Twice changes nothing. */
+    public void correct(Household household, KeptRep rep, UUID other, Outcome outcome, Instant now) {
+        voidRep(household, rep, now, null);
+        NewRep right = rep.corrected(other, outcome);
+        Long off = rep.happenedAt().equals(rep.at()) ? null : Duration.between(rep.happenedAt(), rep.at()).toSeconds();
+        if (reps.insert(household.practiceId(), household.id(), rep.visitId(), right, now, rep.happenedAt(), off) > 0) {
+            addToDay(household, rep.trackId(), rep.stepId(), rep.happenedAt(), outcome, 1);
+        }
+    }
+
+    /** How often the lead went on since then, and how often that was the end. */
+    public LeadClips lead(PracticeId practice, long household, Instant since) {
+        return sittings.lead(practice, household, since);
     }
 
     /** Keeps what an owner added to a rep. */

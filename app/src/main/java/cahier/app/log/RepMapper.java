@@ -16,15 +16,17 @@ import org.jspecify.annotations.Nullable;
 interface RepMapper {
 
     String KEPT = """
-            select r.id, r.sitting_id, r.track_id, r.step_id, r.visit_id, r.outcome, r.role, r.happened_at, r.person_id, r.place_id
+            select r.id, r.sitting_id, r.track_id, r.step_id, r.visit_id, r.outcome, r.role, r.at, r.happened_at, r.person_id, r.place_id,
+                   r.value, r.side, r.item, r.helper
             from rep r left join rep_void v on v.rep_id = r.id
             where r.practice_id = #{practice} and v.rep_id is null\s""";
 
     @Insert("""
             insert into rep (id, practice_id, household_id, track_id, step_id, visit_id, sitting_id, outcome, role, at, received_at,
-                             happened_at, person_id, place_id, clock_off_s)
+                             happened_at, person_id, place_id, clock_off_s, value, side, item, helper)
             values (#{r.id}, #{practice}, #{household}, #{r.trackId}, #{r.stepId}, #{visit}, #{r.sittingId}, #{r.outcome}, #{r.role},
-                    #{r.at}, #{received}, #{happened}, #{r.personId}, #{r.placeId}, #{clockOff})
+                    #{r.at}, #{received}, #{happened}, #{r.personId}, #{r.placeId}, #{clockOff}, #{r.tags.value}, #{r.tags.side},
+                    #{r.tags.item}, #{r.tags.helper})
             on conflict (id) do nothing""")
     int insert(PracticeId practice, long household, @Nullable Long visit, @Param("r") NewRep rep, Instant received, Instant happened, @Nullable Long clockOff);
 
@@ -32,7 +34,8 @@ interface RepMapper {
     int insertVoid(PracticeId practice, UUID rep, Instant at, @Nullable Long trainer);
 
     @Select("""
-            select r.id, r.sitting_id, r.track_id, r.step_id, r.visit_id, r.outcome, r.role, r.happened_at, r.person_id, r.place_id
+            select r.id, r.sitting_id, r.track_id, r.step_id, r.visit_id, r.outcome, r.role, r.at, r.happened_at, r.person_id, r.place_id,
+                   r.value, r.side, r.item, r.helper
             from rep r where r.practice_id = #{practice} and r.household_id = #{household} and r.id = #{id}""")
     Optional<KeptRep> find(PracticeId practice, long household, UUID id);
 

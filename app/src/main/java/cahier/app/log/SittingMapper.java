@@ -1,6 +1,7 @@
 package cahier.app.log;
 
 import cahier.app.account.PracticeId;
+import cahier.core.pay.LeadClips;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -19,12 +20,18 @@ interface SittingMapper {
     void begin(PracticeId practice, long household, UUID id, Instant startedAt);
 
     @Insert("""
-            insert into sitting as s (id, practice_id, household_id, started_at, ended_at, ended_how, note, ready, came_back, stayed_off)
-            values (#{id}, #{practice}, #{household}, #{at}, #{at}, #{e.how}, #{e.note}, #{e.ready}, #{e.cameBack}, #{e.stayedOff})
+            insert into sitting as s (id, practice_id, household_id, started_at, ended_at, ended_how, note, ready, came_back, stayed_off, lead_on, lead_home)
+            values (#{id}, #{practice}, #{household}, #{at}, #{at}, #{e.how}, #{e.note}, #{e.ready}, #{e.cameBack}, #{e.stayedOff},
+                    #{e.lead.on}, #{e.lead.home})
             on conflict (practice_id, household_id, id) do update
                 set ended_at = excluded.ended_at, ended_how = excluded.ended_how, note = excluded.note, ready = excluded.ready,
-                    came_back = excluded.came_back, stayed_off = excluded.stayed_off""")
+                    came_back = excluded.came_back, stayed_off = excluded.stayed_off, lead_on = excluded.lead_on, lead_home = excluded.lead_home""")
     void end(PracticeId practice, long household, UUID id, Instant at, @Param("e") Ending ending);
+
+    @Select("""
+            select coalesce(sum(lead_on), 0) as "on", coalesce(sum(lead_home), 0) as home from sitting
+            where practice_id = #{practice} and household_id = #{household} and started_at >= #{since}""")
+    LeadClips lead(PracticeId practice, long household, Instant since);
 
     @Select("select distinct track_id from rep where practice_id = #{practice} and household_id = #{household} and sitting_id = #{id}")
     List<Long> tracks(PracticeId practice, long household, UUID id);

@@ -85,6 +85,6 @@ public class Progress {
     /** What every step from the current one on takes at the least (docs/rules.md 7). */
     private static long least(Roadmap map) {
         return map.currentIndex().map(at -> map.steps().subList(at, map.steps().size()).stream()
-                .mapToLong(s -> s.plan().pass().rule(s.plan().run(), map.track().kind()).least()).sum()).orElse(0L);
+                .mapToLong(s -> s.plan().rule(map.track().kind()).least()).sum()).orElse(0L);
     }
 }

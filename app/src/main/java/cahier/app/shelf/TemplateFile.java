@@ -140,6 +140,9 @@ public final class TemplateFile {
         if (step.pass() == PassChoice.CALM && !PassChoice.CALM.fits(step.repsOrUsual())) {
             findings.add(at + "reps: must be " + PassChoice.CALM_REPS + " or more for calm sessions, was " + step.repsOrUsual());
         }
+        if (step.pass() != null && !step.pass().fitsDuration(step.durationS())) {
+            findings.add(at + "durationS: " + PassChoice.NEEDS_DURATION);
+        }
         if (template.kind() == TrackKind.COMFORT && step.runOrUsual() < Run.COMFORT_LEAST) {
             findings.add(at + "run: must be " + Run.COMFORT_LEAST + " or more on COMFORT, was " + step.runOrUsual());
         }

@@ -29,9 +29,10 @@ public final class EffortWords {
     public record Sum(int steps, long least, long likely, boolean isRun) {
 
         public static Sum of(StepPlan plan, TrackKind kind, int steps) {
-            PassRule rule = plan.pass().rule(plan.run(), kind);
-            double each = rule instanceof Run run ? Effort.expectedReps(GOOD, run.k()) : Effort.baseline(rule, plan.reps());
-            return new Sum(steps, Effort.least(rule.least(), steps), Math.round(steps * each), rule instanceof Run);
+            PassRule rule = plan.rule(kind);
+            boolean inARow = plan.pass().isRun();
+            double each = inARow ? Effort.expectedReps(GOOD, rule.least()) : Effort.baseline(rule, plan.reps());
+            return new Sum(steps, Effort.least(rule.least(), steps), Math.round(steps * each), inARow);
         }
 
         /** "12 steps. 60 reps at the least; at 80% clean about 123." */
@@ -45,17 +46,17 @@ public final class EffortWords {
         Optional<PassChoice> choice = Arrays.stream(PassChoice.values()).filter(c -> c.name().equals(pass)).findFirst();
         int k = number(run, Run.MOST);
         int dose = number(reps, Run.MOST);
-        if (choice.isEmpty() || choice.get() == PassChoice.RUN && k == 0 || choice.get() != PassChoice.RUN && dose == 0) {
+        if (choice.isEmpty() || (choice.get().isRun() ? k : dose) == 0) {
             return "";
         }
-        if (choice.get() == PassChoice.RUN) {
+        if (choice.get().isRun()) {
             return k + " in a row: at the least " + k + (k == 1 ? " rep" : " reps") + ", at 80% clean about " + said(Effort.expectedReps(GOOD, k)) + ", at 60% about "
                     + said(Effort.expectedReps(FAIR, k)) + ".";
         }
         if (!choice.get().fits(dose)) {
             return "Calm sessions need " + PassChoice.CALM_REPS + " reps or more.";
         }
-        PassRule rule = choice.get().rule(Run.DEFAULT, TrackKind.SKILL);
+        PassRule rule = choice.get().usual();
         return "At the least " + rule.least() + " reps, usually about " + said(Effort.baseline(rule, dose)) + ".";
     }
 

@@ -12,6 +12,8 @@ import cahier.core.method.Harm;
 import cahier.core.method.Method;
 import cahier.core.method.Question;
 import cahier.core.pass.Run;
+import cahier.core.pay.PaySheet;
+import cahier.core.pay.Payoff;
 import cahier.core.rep.Aid;
 import cahier.core.slip.Slip;
 import java.util.List;
@@ -23,7 +25,7 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
                        @Nullable String duration, @Nullable String distraction, @Nullable String who, @Nullable String aid, @Nullable String word,
                        @Nullable String pass, @Nullable String run, @Nullable String reps, @Nullable String sessions, @Nullable String minutes,
                        @Nullable String onMiss, @Nullable String cautions, @Nullable String pay, @Nullable String equipment, @Nullable String helper,
-                       @Nullable List<String> slips, @Nullable String events) {
+                       @Nullable List<String> slips, @Nullable String events, @Nullable String payEvery, @Nullable List<String> payoffs) {
 
     private static final int LINE = 80;
     private static final int TEXT = 400;
@@ -43,7 +45,8 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
                 p.durationS() == null ? "" : Measures.plain(p.durationS(), 1) + " s",
                 p.distraction(), p.who(), p.aid().name(), p.word(), p.pass().name(), Integer.toString(p.run()), Integer.toString(p.reps()),
                 Integer.toString(p.sessions()), Integer.toString(p.minutes()), p.onMiss(), p.cautions(), t.pay(), t.equipment(), t.helper().name(),
-                t.slips().stream().map(Slip::name).toList(), String.join("\n", t.events()));
+                t.slips().stream().map(Slip::name).toList(), String.join("\n", t.events()),
+                t.payEveryS() == null ? "" : t.payEveryS() + " s", t.payoffs().stream().map(Payoff::name).toList());
     }
 
     /** @param kind on COMFORT a pass takes at least five in a row (docs/rules.md 3) */
@@ -56,8 +59,12 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
         if (!by.fits(dose)) {
             check.refuse("reps", "must be " + PassChoice.CALM_REPS + " or more for calm sessions, was " + dose);
         }
+        OptionalDouble lasts = check.measure("duration", duration, Measures::seconds);
+        if (!by.fitsDuration(boxed(lasts)) && !check.isRefused("duration")) {
+            check.refuse("duration", PassChoice.NEEDS_DURATION);
+        }
         return new StepPlan(check.text("title", title, LINE), check.text("how", how, TEXT), check.optional("place", place, LINE),
-                boxed(check.measure("distance", distance, Measures::metres)), boxed(check.measure("duration", duration, Measures::seconds)),
+                boxed(check.measure("distance", distance, Measures::metres)), boxed(lasts),
                 check.optional("distraction", distraction, LINE), check.optional("who", who, LINE), aid == null ? Aid.NONE : check.choice("aid", aid, Aid.class),
                 check.optional("word", word, 30), by, check.whole("run", run, fewest, Run.MOST), dose,
                 check.whole("sessions", sessions, 1, 20), check.whole("minutes", minutes, 1, 180),
@@ -74,7 +81,29 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
             check.refuse("events", "must be at most " + MOST_EVENTS + " lines of " + LINE + " characters");
         }
         return new Teaching(check.optional("pay", pay, TEXT), check.optional("equipment", equipment, EQUIPMENT),
-                helper == null ? Helper.NOBODY : check.choice("helper", helper, Helper.class), codes.stream().limit(Slip.MOST).toList(), chain);
+                helper == null ? Helper.NOBODY : check.choice("helper", helper, Helper.class), codes.stream().limit(Slip.MOST).toList(), chain,
+                payEvery(check), payoffs(check));
+    }
+
+    private @Nullable Integer payEvery(Check check) {
+        OptionalDouble seconds = check.measure("payEvery", payEvery, Measures::seconds);
+        if (seconds.isEmpty()) {
+            return null;
+        }
+        int whole = (int) Math.round(seconds.getAsDouble());
+        if (whole < 1 || whole > PaySheet.LONGEST_MEAN) {
+            check.refuse("payEvery", "must be from 1 s to " + PaySheet.LONGEST_MEAN / 60 + " min, was “" + payEvery + "”");
+            return null;
+        }
+        return whole;
+    }
+
+    private List<Payoff> payoffs(Check check) {
+        List<Payoff> kinds = (payoffs == null ? List.<String>of() : payoffs).stream().map(p -> check.choice("payoffs", p, Payoff.class)).distinct().sorted().toList();
+        if (kinds.size() == 1) {
+            check.refuse("payoffs", "must be two or more, or none: one kind alone cannot be mixed");
+        }
+        return kinds;
     }
 
     private static void refuseHarm(Check check, String field, @Nullable String typed) {

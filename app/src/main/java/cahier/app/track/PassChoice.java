@@ -4,19 +4,27 @@ import cahier.core.decide.TrackKind;
 import cahier.core.method.Choice;
 import cahier.core.pass.Block;
 import cahier.core.pass.Calm;
+import cahier.core.pass.Hold;
 import cahier.core.pass.Odds;
 import cahier.core.pass.PassRule;
 import cahier.core.pass.Rate;
 import cahier.core.pass.Run;
 import cahier.core.pass.Spread;
+import org.jspecify.annotations.Nullable;
 
 /** The pass rules a trainer chooses from, with their usual figures (docs/rules.md 3). */
 public enum PassChoice {
 
-    RUN, RATE_80, RATE_90, BLOCKS, CALM, ODDS;
+    RUN, RATE_80, RATE_90, BLOCKS, CALM, ODDS, HOLD;
+
+    /** Whether it counts reps in a row, as many as the step says. */
+    public boolean isRun() {
+        return this == RUN || this == HOLD;
+    }
 
     /** Reps that a calm session has at least. */
     public static final int CALM_REPS = Calm.usual(Spread.NONE).m();
+    public static final String NEEDS_DURATION = "must be given where a hold is to be passed, such as 20 s";
     private static final int RATE_REPS = 10;
 
     /** The choice that a household's method makes. */
@@ -35,6 +43,11 @@ public enum PassChoice {
         return fits(reps) ? this : RUN;
     }
 
+    /** Whether a step of this length can be passed by it: a hold says how long. */
+    public boolean fitsDuration(@Nullable Double lasts) {
+        return this != HOLD || lasts != null;
+    }
+
     /** Whether sessions of so many reps can ever pass by it. */
     public boolean fits(int reps) {
         return this != CALM || reps >= CALM_REPS;
@@ -43,13 +56,16 @@ public enum PassChoice {
     /**
      * As the core asks it.
      *
-     * @param run CLEAN in a row, for {@link #RUN}; on a COMFORT track five at least
+     * @param run CLEAN in a row, for {@link #RUN} and {@link #HOLD}; on a COMFORT track five at least
+     * @param lasts seconds that each must have lasted, for {@link #HOLD}; without it a hold is an ordinary run
      */
-    public PassRule rule(int run, TrackKind kind) {
+    PassRule rule(int run, @Nullable Double lasts, TrackKind kind) {
         boolean comfort = kind == TrackKind.COMFORT;
+        int k = comfort ? Math.max(run, Run.COMFORT_LEAST) : run;
         Spread spread = comfort ? Spread.COMFORT : Spread.NONE;
         return switch (this) {
-            case RUN -> new Run(comfort ? Math.max(run, Run.COMFORT_LEAST) : run, spread);
+            case RUN -> new Run(k, spread);
+            case HOLD -> lasts == null ? new Run(k, spread) : new Hold(lasts, k, Hold.Direction.UP, spread);
             case RATE_80 -> new Rate(0.8, RATE_REPS, spread);
             case RATE_90 -> new Rate(0.9, RATE_REPS, spread);
             case BLOCKS -> Block.usual(spread);
@@ -58,10 +74,16 @@ public enum PassChoice {
         };
     }
 
+    /** As it usually is on a SKILL track. */
+    public PassRule usual() {
+        return rule(Run.DEFAULT, null, TrackKind.SKILL);
+    }
+
     /** "5 clean in a row", "8 of the last 10 clean": for owners and trainers alike. */
     public String words(int run) {
         return switch (this) {
             case RUN -> run + "\u00a0clean in a row";
+            case HOLD -> run + "\u00a0in a row held to the end, by the timer";
             case RATE_80 -> "8 of the last 10 clean";
             case RATE_90 -> "9 of the last 10 clean";
             case BLOCKS -> "4 of a block of 5 clean";

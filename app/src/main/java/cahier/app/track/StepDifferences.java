@@ -1,5 +1,6 @@
 package cahier.app.track;
 
+import cahier.app.web.Measures;
 import cahier.app.web.StaleEdit.Difference;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -29,7 +30,18 @@ public final class StepDifferences {
                 new Difference("Equipment", saved.teaching().equipment(), yours.teaching().equipment()),
                 new Difference("Helper", saved.teaching().helper().words(), yours.teaching().helper().words()),
                 new Difference("What can slip", slips(saved), slips(yours)),
-                new Difference("Chain", String.join(", ", saved.teaching().events()), String.join(", ", yours.teaching().events())));
+                new Difference("Chain", String.join(", ", saved.teaching().events()), String.join(", ", yours.teaching().events())),
+                new Difference("Pay every", every(saved), every(yours)),
+                new Difference("Paid with, mixed", mix(saved), mix(yours)));
+    }
+
+    private static String every(StepPlan plan) {
+        Integer seconds = plan.teaching().payEveryS();
+        return seconds == null ? "" : "about every " + Measures.duration(seconds);
+    }
+
+    private static String mix(StepPlan plan) {
+        return plan.teaching().payoffs().stream().map(PayWords::of).collect(Collectors.joining(", "));
     }
 
     private static String slips(StepPlan plan) {

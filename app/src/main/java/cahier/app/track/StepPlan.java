@@ -2,6 +2,8 @@ package cahier.app.track;
 
 import cahier.app.web.Measures;
 import cahier.core.climb.Unit;
+import cahier.core.decide.TrackKind;
+import cahier.core.pass.PassRule;
 import cahier.core.rep.Aid;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
@@ -100,6 +102,11 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
     @JsonIgnore
     public String duration() {
         return durationS == null ? "" : Measures.duration(durationS);
+    }
+
+    /** What it takes to pass, as the core asks it. */
+    public PassRule rule(TrackKind kind) {
+        return pass.rule(run, durationS, kind);
     }
 
     /** "5 clean in a row". */

@@ -1,6 +1,9 @@
 package cahier.app.track;
 
+import cahier.core.pay.PaySheet;
+import cahier.core.pay.Payoff;
 import cahier.core.slip.Slip;
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -11,10 +14,13 @@ import org.jspecify.annotations.Nullable;
  * @param equipment what must be at hand, in words
  * @param slips kinds of misses that can happen here, {@link Slip#MOST} at most
  * @param events what happens one after the other, when the step is a chain; CLEAN means from the first to the last
+ * @param payEveryS seconds from one pay to the next on average, when it is paid while it lasts; 1 to {@link PaySheet#LONGEST_MEAN}
+ * @param payoffs what it may be paid with, drawn so that it cannot be guessed; none or two at least
  */
-public record Teaching(String pay, String equipment, Helper helper, List<Slip> slips, List<String> events) {
+public record Teaching(String pay, String equipment, Helper helper, List<Slip> slips, List<String> events, @Nullable Integer payEveryS,
+                       List<Payoff> payoffs) {
 
-    public static final Teaching NONE = new Teaching("", "", Helper.NOBODY, List.of(), List.of());
+    public static final Teaching NONE = new Teaching("", "", Helper.NOBODY, List.of(), List.of(), null, List.of());
 
     public Teaching {
         pay = pay == null ? "" : pay;
@@ -22,9 +28,16 @@ public record Teaching(String pay, String equipment, Helper helper, List<Slip> s
         helper = helper == null ? Helper.NOBODY : helper;
         slips = slips == null ? List.of() : List.copyOf(slips);
         events = events == null ? List.of() : List.copyOf(events);
+        payoffs = payoffs == null ? List.of() : List.copyOf(payoffs);
         if (slips.size() > Slip.MOST) {
             throw new IllegalArgumentException("slips must be at most " + Slip.MOST + ", were " + slips.size());
         }
+    }
+
+    /** Whether the lead goes on and off again as pay. */
+    @JsonIgnore
+    public boolean isLeadClipped() {
+        return payoffs.contains(Payoff.LEAD_ON_OFF);
     }
 
     /** What was kept before steps had it has none of it. */

@@ -108,6 +108,11 @@ public final class Check {
         }
     }
 
+    /** Whether something beside this field was refused already. */
+    public boolean isRefused(String field) {
+        return result.hasFieldErrors(field);
+    }
+
     /** Puts a refusal beside a field. */
     public void refuse(String field, String why) {
         result.rejectValue(field, "refused", why);

@@ -1,0 +1,6 @@
+package cahier.app.log;
+
+/** Which hand pays or shows. */
+public enum Side {
+    LEFT, RIGHT
+}
