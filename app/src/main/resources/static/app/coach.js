@@ -14,10 +14,14 @@ export class Coach {
   /** What it says after these reps: S stop, E end, A ease, B breathe, G go; and whether the next rep is an easier one. */
   after(reps, now) {
     const row = reps.reduce((at, rep) => this.next[at * 4 + OUTCOMES.indexOf(rep.outcome)], 0);
-    const gone = reps.length > 0 ? now - Date.parse(reps[0].at) : 0;
-    const usedUp = reps.length >= this.dose || gone >= this.limitMs;
+    const usedUp = reps.length >= this.dose || this.leftMs(reps, now) <= 0;
     const letter = this.letters[row];
     const says = usedUp && letter !== 'S' && reps.length > 0 ? 'E' : letter;
     return { says, easy: this.easy[row] === '1' };
+  }
+
+  /** What is left of the longest session, in milliseconds. */
+  leftMs(reps, now) {
+    return this.limitMs - (reps.length > 0 ? now - Date.parse(reps[0].at) : 0);
   }
 }

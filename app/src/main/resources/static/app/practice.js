@@ -1,9 +1,11 @@
 // One rep is one tap. The page only keeps and shows what was tapped; what it means is decided on the server.
+import { RepClock } from './clock.js';
 import { Coach } from './coach.js';
+import { Correction } from './correct.js';
+import { OUTCOMES, counted, mark } from './marks.js';
 import { Queue, badge, sitting } from './queue.js';
 import { keepPages } from './offline.js';
 
-const OUTCOMES = { CLEAN: 'clean', HELPED: 'helped', MISSED: 'missed', TOO_MUCH: 'too much' };
 const UNDO_MS = 60_000;
 const SAME_SITTING_MS = 30 * 60_000;
 
@@ -13,13 +15,17 @@ const dose = Number(page.dose);
 const at = (id) => document.getElementById(id);
 const queue = new Queue(page.token, badge(at('waiting')));
 const coach = new Coach(page);
+const numbers = (list) => (list ? list.split(',').map(Number) : []);
+const mix = page.mix ? page.mix.split('|') : [];
+const household = page.token.slice(0, 8);
+const clock = at('start') ? new RepClock(Number(page.lasts ?? 0), numbers(page.pay), `cahier.${household}.pay.${step}`) : null;
 // items waits to be handed to the queue: a tap is kept here first, at once, and leaves when the queue has it.
-let state = { step: `${page.token}/${step}`, session: crypto.randomUUID(), reps: [], items: [], cameBack: 0, stayedOff: 0 };
+let state = { step: `${page.token}/${step}`, session: crypto.randomUUID(), reps: [], items: [], cameBack: 0, stayedOff: 0, leadOn: 0, leadHome: 0 };
 
 // ---- who and where, remembered from last time ----
 
 function remember(name) {
-  const key = `cahier.${page.token.slice(0, 8)}.${name}`;
+  const key = `cahier.${household}.${name}`;
   const all = [...document.querySelectorAll(`input[name=${name}]`)];
   const known = all.find((i) => i.value === localStorage.getItem(key));
   const first = (name === 'place' && all.find((i) => i.dataset.named)) || known || all[0];
@@ -32,6 +38,13 @@ function choose(name, value) {
   if (choice) choice.checked = true;
   saySetup();
 }
+/** What was typed once stands there the next time. */
+function rememberTyped(id) {
+  if (!at(id)) return;
+  const key = `cahier.${household}.${id}`;
+  at(id).value = localStorage.getItem(key) ?? '';
+  at(id).addEventListener('input', () => localStorage.setItem(key, at(id).value));
+}
 const word = (name) => document.querySelector(`input[name=${name}]:checked + span`)?.textContent;
 function saySetup() {
   if (at('setup')) at('setup-says').textContent = [word('person'), word('place')].filter(Boolean).join(', ');
@@ -40,22 +53,7 @@ const chosen = (name) => document.querySelector(`input[name=${name}]:checked`)?.
 
 // ---- the marks ----
 
-const SVG = 'http://www.w3.org/2000/svg';
-function mark(outcome) {
-  const svg = document.createElementNS(SVG, 'svg');
-  const use = document.createElementNS(SVG, 'use');
-  svg.setAttribute('class', `pen ${OUTCOMES[outcome].replace(' ', '')}`);
-  svg.setAttribute('viewBox', '0 0 24 24');
-  svg.setAttribute('aria-hidden', 'true');
-  use.setAttribute('href', `#g-${OUTCOMES[outcome].replace(' ', '-')}`);
-  svg.append(use);
-  return svg;
-}
-
-function spoken() {
-  return Object.entries(OUTCOMES).map(([o, word]) => [state.reps.filter((r) => r.outcome === o).length, word])
-    .filter(([n]) => n > 0).map(([n, word]) => `${n} ${word}`).join(', ');
-}
+const spoken = () => counted(state.reps);
 
 function draw() {
   const n = state.reps.length;
@@ -66,19 +64,29 @@ function draw() {
     cells.push(dot);
   }
   at('cells').replaceChildren(...cells);
-  at('cells').setAttribute('aria-label', n === 0 ? 'No reps yet' : `${n} of ${dose} done: ${spoken()}`);
+  at('cells').setAttribute('aria-label', n === 0 ? 'No reps yet' : `${n} of ${dose} done: ${spoken()}. Put one right`);
+  at('cells').disabled = n === 0;
+  if (mix.length > 0) at('payoff').textContent = mix[(n + payFrom) % mix.length];
   at('rep').textContent = n + 1;
   at('total').textContent = n;
   at('count').textContent = n < dose ? `${n} of ${dose} done` : `${n} done.`;
   at('summary').textContent = n === 0 ? 'No reps this time.' : `${spoken()}. That counts.`;
   at('stop').hidden = state.reps.at(-1)?.outcome !== 'TOO_MUCH';
+  leads();
   coaching();
   offerUndo();
+}
+
+function leads() {
+  if (!at('lead')) return;
+  const { leadOn, leadHome } = state;
+  at('lead-says').textContent = leadOn === 0 ? '' : `On ${leadOn} times, ${leadHome} of them and home.`;
 }
 
 // ---- the coach: what it says, and which role the next rep has ----
 
 let role = 'WORK';
+const payFrom = Math.floor(Math.random() * Math.max(1, mix.length));
 
 function coaching() {
   const n = state.reps.length;
@@ -95,7 +103,8 @@ function coaching() {
   at('outcomes').hidden = says === 'S';
   at('stop-now').hidden = says !== 'S';
   at('slips')?.toggleAttribute('hidden', !['MISSED', 'HELPED'].includes(state.reps.at(-1)?.outcome) || state.reps.at(-1).slip !== undefined);
-  at('before').hidden = n > 0;
+  at('before').hidden = n > 0 || Boolean(clock?.running);
+  at('minutes').textContent = n > 0 ? `${Math.max(0, Math.ceil(coach.leftMs(state.reps, Date.now()) / 60_000))} min left` : '';
   return says;
 }
 
@@ -119,7 +128,8 @@ function offerUndo() {
 
 async function tap(outcome) {
   const rep = { id: crypto.randomUUID(), sessionId: state.session, stepId: Number(step), outcome, at: new Date().toISOString(),
-    person: chosen('person'), place: chosen('place'), role };
+    person: chosen('person'), place: chosen('place'), role, value: clock?.take() ?? null, side: chosen('side') || null,
+    item: at('item')?.value.trim() ?? '', helper: at('helper')?.value.trim() ?? '' };
   const wins = role === 'WIN';
   state.reps.push(rep);
   state.ready ??= chosen('ready');
@@ -134,6 +144,18 @@ async function undo() {
   const rep = state.reps.pop();
   if (!rep) return;
   const handed = keep('undo', { id: rep.id, at: new Date().toISOString() });
+  draw();
+  await handed;
+}
+
+/** Another mark in the place of a rep, or none: it was tapped wrong. */
+async function correct(rep, n, outcome) {
+  const as = crypto.randomUUID();
+  const i = state.reps.findIndex((r) => r.id === rep.id);
+  const time = new Date().toISOString();
+  const { slip, event, sign, ...same } = rep;
+  state.reps.splice(i, 1, ...(outcome ? [{ ...same, id: as, outcome }] : []));
+  const handed = outcome ? keep('correct', { id: rep.id, as, outcome, at: time }) : keep('undo', { id: rep.id, at: time });
   draw();
   await handed;
 }
@@ -159,13 +181,27 @@ function end(over) {
   at('finishing').hidden = !over;
   if (over) at('finish').focus();
   draw();
+  if (over) sayLeft();
+}
+
+/** What is left today and what the step still lacks, as the server counts it; without signal what stood there stays. */
+async function sayLeft() {
+  try {
+    await queue.send();
+    if ((await queue.mine()).length > 0) return;
+    const answer = await fetch(`/o/${page.token}/practice/${step}/left`);
+    if (answer.ok) at('left').innerHTML = await answer.text();
+  } catch {
+    // no signal
+  }
 }
 
 async function finish() {
   at('finish').disabled = true;
   if (state.reps.length > 0) {
     await queue.add('finish', { id: state.session, at: new Date().toISOString(),
-      how: chosen('how'), note: at('note').value, ready: state.ready ? state.ready === 'true' : null, cameBack: state.cameBack, stayedOff: state.stayedOff });
+      how: chosen('how'), note: at('note').value, ready: state.ready ? state.ready === 'true' : null, cameBack: state.cameBack, stayedOff: state.stayedOff,
+      leadOn: state.leadOn, leadHome: state.leadHome });
   }
   state.over = true;
   sitting.clear(state.step);
@@ -194,6 +230,15 @@ document.querySelectorAll('[data-back]').forEach((b) => b.addEventListener('clic
   draw();
 }));
 document.querySelectorAll('input[name=ready]').forEach((i) => i.addEventListener('change', () => { at('not-ready').hidden = chosen('ready') !== 'false'; }));
+document.querySelectorAll('[data-lead]').forEach((b) => b.addEventListener('click', () => {
+  state.leadOn += 1;
+  if (b.dataset.lead === 'home') state.leadHome += 1;
+  sitting.save(state);
+  draw();
+}));
+at('start')?.addEventListener('click', () => { if (at('setup')) at('setup').open = false; at('before').hidden = true; });
+const correction = new Correction(correct);
+at('cells').addEventListener('click', () => correction.choose(state.reps));
 at('undo').addEventListener('click', undo);
 for (const id of ['enough', 'stop-now']) {
   at(id).addEventListener('click', () => {
@@ -206,11 +251,14 @@ at('finish').addEventListener('click', finish);
 
 remember('person');
 remember('place');
+remember('side');
+rememberTyped('item');
+rememberTyped('helper');
 saySetup();
 const kept = sitting.load(state.step);
 for (const item of kept?.items ?? []) await queue.add(item.kind, item.body);
 if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at) < SAME_SITTING_MS) {
-  state = { cameBack: 0, stayedOff: 0, ...kept, items: [] };
+  state = { ...state, ...kept, items: [] };
   sitting.save(state);
   const last = kept.reps.at(-1);
   choose('person', last.person);
@@ -222,5 +270,5 @@ if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at)
 draw();
 setInterval(() => { offerUndo(); coaching(); }, 5000);
 queue.send();
-keepPages(page.token, [`/o/${page.token}`, `/o/${page.token}/alarm`]);
+keepPages(page.token, []);
 document.body.dataset.ready = 'yes';

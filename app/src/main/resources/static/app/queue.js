@@ -85,15 +85,15 @@ export class Queue {
   async post(part) {
     const first = part[0];
     const id = first.body.id;
-    const path = { rep: 'reps', undo: `reps/${id}/undo`, detail: `reps/${id}/detail`, finish: `sessions/${id}/finish`, alarm: 'alarms', question: 'questions', incident: 'incidents' }[first.kind];
+    const path = { rep: 'reps', undo: `reps/${id}/undo`, correct: `reps/${id}/correct`, detail: `reps/${id}/detail`, finish: `sessions/${id}/finish`, alarm: 'alarms', question: 'questions', incident: 'incidents' }[first.kind];
     const body = first.kind === 'rep' ? { sentAt: new Date().toISOString(), reps: part.map((w) => w.body) } : first.body;
     try {
       const answer = await fetch(`/o/${this.token}/${path}`, {
         method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify(body),
       });
       if (answer.ok) return null;
-      if (answer.status === 400 && first.kind === 'undo') return null;   // too late to take back: the rep stays
-      if (answer.status === 404 && first.kind === 'detail') return null; // of a rep that the server never took
+      if (answer.status === 400 && ['undo', 'correct'].includes(first.kind)) return null;   // too late to take back: the rep stays
+      if (answer.status === 404 && ['detail', 'correct'].includes(first.kind)) return null; // of a rep that the server never took
       if (answer.status === 404) return 'This link has been replaced. Kept here.';
       return answer.status === 400 ? 'Not taken. Kept here.' : 'No answer. Kept here.';
     } catch {
@@ -102,10 +102,12 @@ export class Queue {
   }
 }
 
-/** The badge in the cover: how many wait, and why. */
+/** The badge in the cover, and on the page's sign on the home screen: how many wait, and why. */
 export function badge(element) {
   return (count, problem) => {
     element.hidden = !problem;
-    element.textContent = problem ? `${problem}${count > 1 ? ` (${count})` : ''}` : '';
+    element.textContent = problem ? `${problem} (${count})` : '';
+    if (count > 0) navigator.setAppBadge?.(count).catch(() => {});
+    else navigator.clearAppBadge?.().catch(() => {});
   };
 }

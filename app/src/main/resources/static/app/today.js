@@ -3,4 +3,4 @@ import { keepPages } from './offline.js';
 
 const { token } = document.body.dataset;
 new Queue(token, badge(document.getElementById('waiting'))).send();
-keepPages(token, [...document.querySelectorAll('a[href*="/practice/"], a.call, a.more-link')].map((a) => a.getAttribute('href')));
+keepPages(token, [...document.querySelectorAll('a[href*="/practice/"]')].map((a) => a.getAttribute('href')));

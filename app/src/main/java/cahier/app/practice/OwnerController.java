@@ -58,7 +58,32 @@ class OwnerController {
         model.addAttribute("token", token);
         model.addAttribute("facts", practice.facts(owner));
         model.addAttribute("tracks", progress.of(owner.practice(), owner.householdId(), Instant.now(clock)));
+        model.addAttribute("lead", practice.lead(owner, Instant.now(clock)));
         return "practice/progress";
+    }
+
+    /** The words agreed, by dog. */
+    @GetMapping("/o/{token}/words")
+    String words(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        model.addAttribute("token", token);
+        model.addAttribute("facts", practice.facts(owner));
+        return "practice/words";
+    }
+
+    /** What was tapped in the last days, to be put right. */
+    @GetMapping("/o/{token}/earlier")
+    String earlier(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        model.addAttribute("token", token);
+        model.addAttribute("facts", practice.facts(owner));
+        model.addAttribute("sittings", practice.earlier(owner, Instant.now(clock)));
+        return "practice/earlier";
+    }
+
+    /** The part of a page that tells what is left; the phone asks for it when a sitting ends. */
+    @GetMapping("/o/{token}/practice/{step}/left")
+    String left(@PathVariable String token, @PathVariable long step, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        model.addAttribute("left", practice.left(owner, step, Instant.now(clock)));
+        return "practice/left";
     }
 
     /** Asks the trainer between lessons; earlier questions with their answers. */
@@ -90,9 +115,12 @@ class OwnerController {
     @GetMapping("/o/{token}/practice/{step}")
     String practise(@PathVariable String token, @PathVariable long step, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         model.addAttribute("token", token);
-        Today.Task task = practice.task(owner, step, Instant.now(clock));
+        Today today = practice.today(owner, Instant.now(clock));
+        Today.Task task = OwnerPractice.task(today, step);
+        model.addAttribute("others", today.others(task));
         model.addAttribute("task", task);
         model.addAttribute("coach", CoachTables.of(task.assignment().kind()));
+        model.addAttribute("pay", PayScore.of(task, Instant.now(clock)));
         model.addAttribute("facts", practice.facts(owner));
         return "practice/practice";
     }

@@ -17,18 +17,25 @@ import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.sheet.SheetItem;
+import cahier.app.track.Roadmap;
 import cahier.app.track.Tracks;
 import cahier.app.web.Dates;
 import cahier.app.web.NotFound;
+import cahier.core.pay.LeadClips;
 import cahier.core.rep.Outcome;
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -39,6 +46,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class OwnerPractice {
+
+    private static final Duration CORRECTED_WITHIN = Duration.ofDays(7);
+    private static final Duration LEAD_COUNTED = Duration.ofDays(30);
 
     private final Households households;
     private final Homeworks homeworks;
@@ -84,7 +94,11 @@ class OwnerPractice {
 
     /** One step of today, or the page for what does not exist. */
     Today.Task task(Owner owner, long step, Instant now) {
-        return today(owner, now).tasks().stream().filter(t -> t.isPractised() && t.stepId() == step).findFirst()
+        return task(today(owner, now), step);
+    }
+
+    static Today.Task task(Today today, long step) {
+        return today.tasks().stream().filter(t -> t.isPractised() && t.stepId() == step).findFirst()
                 .orElseThrow(() -> new NotFound("step " + step));
     }
 
@@ -111,14 +125,54 @@ class OwnerPractice {
     /** Takes a rep back. After a minute a TOO_MUCH is the trainer's to void. */
     void undo(Owner owner, UUID id, Instant at, Instant now) {
         Household household = households.get(owner.practice(), owner.householdId());
+        KeptRep rep = takenBack(household, id, at);
+        log.voidRep(household, rep, now, null);
+        judgements.repsCame(owner.practice(), Map.of(rep.trackId(), now));
+    }
+
+    /** Puts another outcome in the place of a rep; refused where the rep could not be taken back. */
+    void correct(Owner owner, UUID id, UUID other, Outcome outcome, Instant at, Instant now) {
+        Household household = households.get(owner.practice(), owner.householdId());
+        if (log.find(household, other).isEmpty()) {
+            KeptRep rep = takenBack(household, id, at);
+            log.correct(household, rep, other, outcome, now);
+            judgements.repsCame(owner.practice(), Map.of(rep.trackId(), now));
+        }
+    }
+
+    /** Both times are the phone's own, so that a clock that runs wrong takes nothing from the minute. */
+    private KeptRep takenBack(Household household, UUID id, Instant at) {
         KeptRep rep = log.find(household, id).orElseThrow(() -> new NotFound("rep " + id));
-        Instant tapped = at.isAfter(now) ? now : at;
-        if (rep.outcome() == Outcome.TOO_MUCH && tapped.isAfter(rep.happenedAt().plus(RepLog.UNDO_WITHIN))) {
+        if (rep.outcome() == Outcome.TOO_MUCH && at.isAfter(rep.at().plus(RepLog.UNDO_WITHIN))) {
             throw new BadBatch("a rep that was too much can be taken back within "
                     + RepLog.UNDO_WITHIN.toSeconds() + " s; after that ask your trainer");
         }
-        log.voidRep(household, rep, now, null);
-        judgements.repsCame(owner.practice(), Map.of(rep.trackId(), now));
+        return rep;
+    }
+
+    /** The sittings of the last days that can be corrected, newest first. */
+    List<Earlier> earlier(Owner owner, Instant now) {
+        Household household = households.get(owner.practice(), owner.householdId());
+        Map<UUID, List<KeptRep>> bySitting = log.ofHousehold(owner.practice(), household.id(), now.minus(CORRECTED_WITHIN)).stream()
+                .collect(Collectors.groupingBy(KeptRep::sittingId, LinkedHashMap::new, Collectors.toList()));
+        Map<Long, Roadmap> maps = tracks.ofHousehold(owner.practice(), household.id()).stream().collect(Collectors.toMap(m -> m.track().id(), Function.identity()));
+        List<Earlier> sittings = bySitting.values().stream().filter(reps -> maps.containsKey(reps.get(0).trackId()))
+                .map(reps -> Earlier.of(household, maps.get(reps.get(0).trackId()), reps, now)).collect(Collectors.toCollection(ArrayList::new));
+        Collections.reverse(sittings);
+        return sittings;
+    }
+
+    /** How often the lead meant the end lately. */
+    LeadClips lead(Owner owner, Instant now) {
+        return log.lead(owner.practice(), owner.householdId(), now.minus(LEAD_COUNTED));
+    }
+
+    /** What is still to do today, and what the step that was just practised still lacks. */
+    Left left(Owner owner, long step, Instant now) {
+        Today today = today(owner, now);
+        Today.Task task = task(today, step);
+        return new Left(task, today.tasks().stream().filter(t -> t.isPractised() && !t.isDone()).toList(),
+                judgements.missing(owner.practice(), task.item().trackId(), now));
     }
 
     /** Stops everything with this dog until the trainer has answered; its tracks are judged at once. */

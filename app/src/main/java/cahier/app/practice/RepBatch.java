@@ -4,6 +4,8 @@ import cahier.app.household.Facts;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
 import cahier.app.log.NewRep;
+import cahier.app.log.Side;
+import cahier.app.log.Tags;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -21,7 +23,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Reads {@code {"reps":[{"id","sessionId","stepId","outcome","at","person","place","role"}]}}; role may be left out. A bad item refuses the whole batch, naming
+ * Reads {@code {"reps":[{"id","sessionId","stepId","outcome","at","person","place","role","value","side","item","helper"}]}}; what
+ * follows at may be left out. A bad item refuses the whole batch, naming
  * item, field and value.
  */
 final class RepBatch {
@@ -30,6 +33,7 @@ final class RepBatch {
     private static final Instant EARLIEST = Instant.parse("2020-01-01T00:00:00Z");
     private static final Instant LATEST = Instant.parse("2100-01-01T00:00:00Z");
     private static final int SHOWN = 60;
+    private static final int LONGEST_LABEL = 40;
     /** Roles a phone gives; the others are the trainer's. */
     private static final List<Role> FROM_PHONES = List.of(Role.WORK, Role.EASE, Role.WIN);
 
@@ -74,7 +78,30 @@ final class RepBatch {
                 oneOf(where + "outcome", item.get("outcome"), Arrays.asList(Outcome.values())),
                 item.hasNonNull("role") ? oneOf(where + "role", item.get("role"), FROM_PHONES) : Role.WORK, instant(where + "at", item.get("at")),
                 oneOf(where + "person", item.get("person"), people, "someone of this household"),
-                oneOf(where + "place", item.get("place"), places, "a place of this household"));
+                oneOf(where + "place", item.get("place"), places, "a place of this household"), tags(where, item));
+    }
+
+    private static Tags tags(String where, JsonNode item) {
+        return new Tags(seconds(where + "value", item.get("value")), optional(where + "side", item.get("side"), Side.values()), label(where + "item", item.get("item")),
+                label(where + "helper", item.get("helper")));
+    }
+
+    private static @Nullable Double seconds(String field, @Nullable JsonNode value) {
+        if (value == null || value.isNull()) {
+            return null;
+        }
+        if (!value.isNumber() || !(value.asDouble() >= 0 && value.asDouble() <= Tags.LONGEST)) {
+            throw refused(field, "seconds from 0 to " + Tags.LONGEST + ", or left out", value);
+        }
+        return value.asDouble();
+    }
+
+    private static String label(String field, @Nullable JsonNode value) {
+        String text = text(value);
+        if (text.length() > LONGEST_LABEL) {
+            throw new BadBatch(field + " must be at most " + LONGEST_LABEL + " characters, was " + text.length());
+        }
+        return text;
     }
 
     static UUID uuid(String field, @Nullable JsonNode value) {

@@ -15,6 +15,8 @@ import cahier.app.log.Sign;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.web.Measures;
 import cahier.app.web.NotFound;
+import cahier.core.pay.LeadClips;
+import cahier.core.rep.Outcome;
 import cahier.core.slip.Slip;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.TextNode;
@@ -68,6 +70,14 @@ class RepsController {
         return Map.of("undone", true);
     }
 
+    /** Another outcome in the place of a rep that was tapped wrong: {"as", "outcome", "at"}, as being the id of the rep that takes its place. */
+    @PostMapping("/o/{token}/reps/{id}/correct")
+    Map<String, Boolean> correct(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        practice.correct(owner, RepBatch.uuid("id", TextNode.valueOf(id)), RepBatch.uuid("as", body.get("as")),
+                RepBatch.oneOf("outcome", body.get("outcome"), List.of(Outcome.values())), RepBatch.instant("at", body.get("at")), Instant.now(clock));
+        return Map.of("corrected", true);
+    }
+
     /** What kind of miss it was, where a chain broke, what was seen: {"slip", "event", "sign"}, each may be left out. */
     @PostMapping("/o/{token}/reps/{id}/detail")
     Map<String, Boolean> detail(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
@@ -81,7 +91,7 @@ class RepsController {
     Map<String, Boolean> finish(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
         HowEnded how = RepBatch.optional("how", body.get("how"), HowEnded.values());
         Boolean ready = body.hasNonNull("ready") ? body.get("ready").asBoolean() : null;
-        Ending ending = new Ending(how, text("note", body.get("note"), LONGEST_NOTE), ready, count("cameBack", body.get("cameBack")), count("stayedOff", body.get("stayedOff")));
+        Ending ending = new Ending(how, text("note", body.get("note"), LONGEST_NOTE), ready, count("cameBack", body.get("cameBack")), count("stayedOff", body.get("stayedOff")), lead(body));
         practice.finish(owner, RepBatch.uuid("id", TextNode.valueOf(id)), RepBatch.instant("at", body.get("at")), ending, Instant.now(clock));
         return Map.of("finished", true);
     }
@@ -135,6 +145,15 @@ class RepsController {
             throw new BadBatch(field + " must be at most " + most + " characters, was " + text.length());
         }
         return text;
+    }
+
+    private static LeadClips lead(JsonNode body) {
+        int on = count("leadOn", body.get("leadOn"));
+        int home = count("leadHome", body.get("leadHome"));
+        if (home > on) {
+            throw RepBatch.refused("leadHome", "a number from 0 to leadOn, which is " + on, body.get("leadHome"));
+        }
+        return new LeadClips(on, home);
     }
 
     private static int count(String field, @Nullable JsonNode value) {

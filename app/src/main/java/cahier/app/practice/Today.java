@@ -6,6 +6,7 @@ import cahier.app.log.KeptRep;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks.Assignment;
 import cahier.app.sheet.SheetItem;
+import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -24,6 +25,8 @@ import java.util.stream.Collectors;
  * @param alarms those the trainer has not answered yet
  */
 record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> tasks, List<Later> later, List<Alarm> alarms) {
+
+    private static final double TIMED_FROM_S = 5;
 
     /** A track that is not practised yet, and why. */
     record Later(String title, String why) {
@@ -61,6 +64,12 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
             return sittings.isEmpty() ? List.of() : sittings.get(sittings.size() - 1);
         }
 
+        /** Whether the page keeps the time of a rep: a hold of a second or two is over before a thumb finds the button. */
+        public boolean isTimed() {
+            Double lasts = plan().durationS();
+            return lasts != null && (lasts >= TIMED_FROM_S || plan().pass() == PassChoice.HOLD);
+        }
+
         /** Dots for the reps that are still to do in the first sitting. */
         public int toDo() {
             return sittings.isEmpty() ? Math.min(plan().reps(), 12) : 0;
@@ -81,6 +90,12 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
     /** The one to do next: the first that is practised and not done. */
     public Optional<Task> next() {
         return tasks.stream().filter(t -> t.isPractised() && !t.isDone()).findFirst();
+    }
+
+    /** "Also today: Recall, Settle on a mat."; empty when this is the only one left. */
+    public String others(Task task) {
+        List<String> others = tasks.stream().filter(t -> t.isPractised() && !t.isDone() && t.stepId() != task.stepId()).map(t -> t.item().trackTitle()).toList();
+        return others.isEmpty() ? "" : "Also today: " + String.join(", ", others) + ".";
     }
 
     /** Whether there is nothing to practise, done or not. */

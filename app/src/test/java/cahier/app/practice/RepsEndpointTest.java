@@ -2,12 +2,15 @@ package cahier.app.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
+import cahier.app.log.Side;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
@@ -15,6 +18,7 @@ import cahier.core.decide.TrackKind;
 import cahier.core.rep.Outcome;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -171,6 +175,93 @@ class RepsEndpointTest extends AppTest {
                 .andExpect(jsonPath("$.error").value("a rep that was too much can be taken back within 60 s; after that ask your trainer"));
         home.post("reps/" + clean + "/undo", "{\"at\":\"" + now() + "\"}").andExpect(status().isOk());
         assertThat(stored()).extracting(KeptRep::outcome).containsExactly(Outcome.TOO_MUCH);
+    }
+
+    @Test
+    void aClockThatRunsWrongTakesNothingFromTheMinute() throws Exception {
+        String id = UUID.randomUUID().toString();
+        Instant ahead = now().plus(Duration.ofHours(2));
+        home.sendReps("{\"sentAt\":\"" + ahead.plusSeconds(1) + "\",\"reps\":[" + rep(id, "TOO_MUCH", ahead) + "]}");
+        home.post("reps/" + id + "/undo", "{\"at\":\"" + ahead.plusSeconds(30) + "\"}").andExpect(status().isOk());
+        assertThat(stored()).isEmpty();
+    }
+
+    @Test
+    void whatIsKnownOfARepBesideItsOutcomeIsKept() throws Exception {
+        String tagged = good().replace("}", ",\"value\":21.5,\"side\":\"LEFT\",\"item\":\" chicken \",\"helper\":\"Marit\"}");
+        home.sendReps(batch(tagged)).andExpect(jsonPath("$.stored").value(1));
+        KeptRep rep = stored().get(0);
+        assertThat(rep.value()).isEqualTo(21.5);
+        assertThat(rep.side()).isEqualTo(Side.LEFT);
+        assertThat(rep.item()).isEqualTo("chicken");
+        assertThat(rep.helper()).isEqualTo("Marit");
+        assertThat(rep.toLogged().rep().value()).hasValue(21.5);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+        "value  | -1       | reps[0].value must be seconds from 0 to 14400, or left out, was -1",
+        "value  | 14401    | reps[0].value must be seconds from 0 to 14400, or left out, was 14401",
+        "value  | \"long\" | reps[0].value must be seconds from 0 to 14400, or left out, was \"long\"",
+        "side   | \"UP\"   | reps[0].side must be one of LEFT, RIGHT, or left out, was \"UP\"",
+        "item   | \"aaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaa\" | reps[0].item must be at most 40 characters, was 41"})
+    void aBadTagIsNamedAndNothingIsStored(String field, String value, String error) throws Exception {
+        home.sendReps(batch(good().replace("}", ",\"" + field + "\":" + value + "}"))).andExpect(status().isBadRequest()).andExpect(jsonPath("$.error").value(error));
+        assertThat(stored()).isEmpty();
+    }
+
+    @Test
+    void aRepTappedWrongIsPutRightOnceHoweverOftenThePhoneSaysSo() throws Exception {
+        String wrong = UUID.randomUUID().toString();
+        String right = UUID.randomUUID().toString();
+        Instant earlier = now().minusSeconds(3600).truncatedTo(ChronoUnit.SECONDS);
+        home.sendReps(batch(rep(wrong, "CLEAN", earlier).replace("}", ",\"value\":7,\"item\":\"ball\"}")));
+        String as = "{\"as\":\"" + right + "\",\"outcome\":\"MISSED\",\"at\":\"" + now() + "\"}";
+        home.post("reps/" + wrong + "/correct", as).andExpect(status().isOk());
+        home.post("reps/" + wrong + "/correct", as).andExpect(status().isOk());
+        assertThat(stored()).singleElement().satisfies(r -> {
+            assertThat(r.id()).isEqualTo(UUID.fromString(right));
+            assertThat(r.outcome()).isEqualTo(Outcome.MISSED);
+            assertThat(r.happenedAt()).isEqualTo(earlier);
+            assertThat(r.value()).isEqualTo(7);
+            assertThat(r.item()).isEqualTo("ball");
+        });
+        assertThat(asEdda(() -> log.days(edda().practice(), home.id))).singleElement().satisfies(d -> assertThat(List.of(d.clean(), d.missed())).containsExactly(0, 1));
+        homes.make(edda(), TrackKind.SKILL, 1).post("reps/" + right + "/correct", as).andExpect(status().isNotFound());
+    }
+
+    @Test
+    void tooMuchIsPutRightWithinAMinuteAndNotLater() throws Exception {
+        String soon = UUID.randomUUID().toString();
+        String late = UUID.randomUUID().toString();
+        home.sendReps(batch(rep(soon, "TOO_MUCH", now()), rep(late, "TOO_MUCH", now().minusSeconds(300))));
+        home.post("reps/" + soon + "/correct", "{\"as\":\"" + UUID.randomUUID() + "\",\"outcome\":\"HELPED\",\"at\":\"" + now().plusSeconds(59) + "\"}").andExpect(status().isOk());
+        home.post("reps/" + late + "/correct", "{\"as\":\"" + UUID.randomUUID() + "\",\"outcome\":\"CLEAN\",\"at\":\"" + now() + "\"}").andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.error").value("a rep that was too much can be taken back within 60 s; after that ask your trainer"));
+        assertThat(stored()).extracting(KeptRep::outcome).containsExactly(Outcome.HELPED, Outcome.TOO_MUCH);
+    }
+
+    @Test
+    void howOftenTheLeadMeantTheEndIsKeptAndToldKindly() throws Exception {
+        home.sendReps(batch(good()));
+        home.post("sessions/" + sitting + "/finish", "{\"at\":\"" + now() + "\",\"leadOn\":2,\"leadHome\":3}").andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.error").value("leadHome must be a number from 0 to leadOn, which is 2, was 3"));
+        home.post("sessions/" + sitting + "/finish", "{\"at\":\"" + now() + "\",\"leadOn\":5,\"leadHome\":1}").andExpect(status().isOk());
+        mvc.perform(get("/o/" + home.token + "/progress")).andExpect(content().string(not(containsString("begins to mean the end"))));
+        home.post("sessions/" + sitting + "/finish", "{\"at\":\"" + now() + "\",\"leadOn\":5,\"leadHome\":2}").andExpect(status().isOk());
+        mvc.perform(get("/o/" + home.token + "/progress")).andExpect(content().string(containsString("The lead went on 5 times in 30 days, and 2 times you went home with it.")));
+    }
+
+    @Test
+    void whatIsLeftTodayAndWhatTheStepLacksIsSaid() throws Exception {
+        mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow() + "/left")).andExpect(content().string(containsString("5 more clean in a row to pass this step.")))
+                .andExpect(content().string(containsString("Left today: Leave it twice.")));
+        home.practise("ccc");
+        mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow() + "/left")).andExpect(content().string(containsString("2 more clean in a row to pass this step.")))
+                .andExpect(content().string(containsString("Left today: Leave it once.")));
+        home.practise("cc");
+        mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow() + "/left")).andExpect(content().string(containsString("The pass is there. Your trainer decides the next step.")));
+        mvc.perform(get("/o/" + homes.make(edda(), TrackKind.SKILL, 1).token + "/practice/" + home.stepNow() + "/left")).andExpect(status().isNotFound());
     }
 
     @Test

@@ -95,7 +95,7 @@ class ShelfTest {
         List<String> faults = new ArrayList<>();
         boolean complete = step.title().length() <= 80 && !step.how().isBlank() && step.how().length() <= 400 && !step.place().isBlank() && !step.onMiss().isBlank()
                 && !step.teaching().pay().isBlank() && !step.teaching().slips().isEmpty() && step.teaching().slips().size() <= 4;
-        boolean passable = step.pass().fits(step.reps()) && (kind == TrackKind.SKILL || step.run() >= Run.COMFORT_LEAST) && step.pass().rule(step.run(), kind).least() >= 1;
+        boolean passable = step.pass().fits(step.reps()) && (kind == TrackKind.SKILL || step.run() >= Run.COMFORT_LEAST) && step.rule(kind).least() >= 1;
         boolean dosed = step.reps() <= 100 && step.sessions() <= 20 && step.minutes() <= 180;
         if (!complete || !passable || !dosed || step.toString().contains("{") || Harm.in(step.how() + " " + step.onMiss()).isPresent()) {
             faults.add(step.toString());

@@ -49,6 +49,8 @@ class TemplateFileTest {
         "\"reps\": 9 | \"reps\": \"nine\" | steps[1].reps: string found, integer expected, was \"nine\"",
         "\"durationS\": 1 | \"durationS\": -3 | steps[0].durationS: must have a minimum value of 0, was -3",
         "\"FULL_LURE\" | \"MUCH\" | steps[0].aid: does not have a value in the enumeration [\"FULL_LURE\", \"HAND\", \"POINT\", \"PROP\", \"NONE\"], was \"MUCH\"",
+        "\"reps\": 9 | \"payEveryS\": 0 | steps[1].payEveryS: must have a minimum value of 1, was 0",
+        "\"reps\": 9 | \"pass\": \"HOLD\" | 'steps[1].durationS: must be given where a hold is to be passed, such as 20 s'",
         "\"title\": \"Free\", | '' | steps[1]: required property 'title' not found",
         "\"word\" | \"wrod\" | the file: property 'wrod' is not defined in the schema and the schema does not allow additional properties",
         "\"key\": \"free\" | \"key\": \"lured\" | steps[1].key: must differ from the other keys, was \"lured\"",

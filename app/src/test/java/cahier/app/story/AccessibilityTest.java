@@ -45,7 +45,7 @@ class AccessibilityTest extends AppTest {
             check(scheme, browser.visitor(1280, 800, scheme), List.of("/login"));
             check(scheme, browser.trainer(1280, 800, scheme), trainers);
             Page owner = browser.visitor(390, 844, scheme);
-            check(scheme, owner, List.of(today, today + "/alarm", today + "/progress", today + "/ask", today + "/happened"));
+            check(scheme, owner, List.of(today, today + "/alarm", today + "/progress", today + "/ask", today + "/happened", today + "/words", today + "/earlier"));
             Home home = homes.make(edda(), TrackKind.SKILL, 3);   // taps go to a household of the tests' own
             check(scheme, owner, List.of("/o/" + home.token + "/paper/" + home.stepNow()));
             owner.navigate("/o/" + home.token);
@@ -53,6 +53,11 @@ class AccessibilityTest extends AppTest {
             owner.waitForSelector("body[data-ready]");
             List<String> found = violations(owner);
             owner.click("[data-outcome=TOO_MUCH]");
+            owner.click("#cells");
+            found.addAll(violations(owner));
+            owner.click(".rep-line");
+            found.addAll(violations(owner));
+            owner.click("#correct-close");
             found.addAll(violations(owner));
             owner.click("#enough");
             found.addAll(violations(owner));

@@ -12,15 +12,18 @@ import cahier.app.support.Browser;
 import cahier.app.support.Home;
 import cahier.app.track.Helper;
 import cahier.app.track.KeyedPlan;
+import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Teaching;
 import cahier.app.track.Tracks;
 import cahier.core.coach.CoachTable;
 import cahier.core.decide.TrackKind;
+import cahier.core.pay.Payoff;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import cahier.core.slip.Slip;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -48,7 +51,7 @@ class SessionStoryTest extends AppTest {
         home = homes.make(edda(), TrackKind.SKILL, 1);
         asEdda(() -> {
             StepPlan p = Home.step("Through together");
-            Teaching teaching = new Teaching("Behind you", "Lead", Helper.NOBODY, List.of(Slip.TIGHT_LEAD, Slip.CROWDED), List.of("sits", "handle", "door opens"));
+            Teaching teaching = new Teaching("Behind you", "Lead", Helper.NOBODY, List.of(Slip.TIGHT_LEAD, Slip.CROWDED), List.of("sits", "handle", "door opens"), null, List.of());
             StepPlan chain = new StepPlan(p.title(), "Go through together.", p.place(), null, null, "", "", p.aid(), "", p.pass(), 5, 6, 2, 5, "", "", teaching);
             long step = tracks.addStep(edda().practice(), home.track, KeyedPlan.own(chain), Integer.MAX_VALUE, now());
             tracks.move(edda().practice(), home.track, step, null, null, now());
@@ -109,6 +112,92 @@ class SessionStoryTest extends AppTest {
         long visit = home.roadmap().visit().orElseThrow().id();
         assertThat(asEdda(() -> log.details(edda().practice(), visit))).containsExactly(new Detail(Slip.TIGHT_LEAD, "", null), new Detail(Slip.BROKE_AT, "handle", null));
         assertThat(homes.number(edda(), "select count(*) from sitting where household_id = " + home.id + " and ready")).isEqualTo(1);
+    }
+
+    /** Puts the dog on a step that is held by the timer, paid unevenly and with a mix. */
+    private void aHold() {
+        asEdda(() -> {
+            StepPlan p = Home.step("On the mat");
+            Teaching teaching = new Teaching("Between its paws", "Mat", Helper.FRIEND, List.of(), List.of(), 3, List.of(Payoff.FOOD, Payoff.LEAD_ON_OFF));
+            StepPlan hold = new StepPlan(p.title(), "Sit beside the mat.", p.place(), null, 2.0, "", "", p.aid(), "", PassChoice.HOLD, 3, 6, 2, 5, "", "", teaching);
+            long step = tracks.addStep(edda().practice(), home.track, KeyedPlan.own(hold), Integer.MAX_VALUE, now());
+            tracks.move(edda().practice(), home.track, step, null, null, now());
+            return null;
+        });
+        home.issue();
+    }
+
+    @Test
+    void aHoldIsTimedPaidUnevenlyAndPassedByItsSeconds() {
+        aHold();
+        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+            Page owner = practise(browser);
+            Browser.fits(owner);
+            owner.locator("#with summary").click();
+            owner.getByText("Left", new Page.GetByTextOptions().setExact(true)).click();
+            owner.fill("#item", "chicken");
+            owner.fill("#helper", "Tamsin");
+            owner.click("#start");
+            assertThat(owner.locator("#setup")).not().hasAttribute("open", "");
+            assertThat(owner.locator("#reached")).hasText("Long enough.");
+            assertThat(owner.locator("#beat.hit")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(9000));
+            tap(owner, "Clean");
+            assertThat(owner.locator("#start")).hasText("Start");
+            owner.click("#more");
+            owner.click("#more");
+            tap(owner, "Clean");
+            owner.click("#more");
+            tap(owner, "Clean");
+            owner.locator("[data-lead=on]").click();
+            owner.locator("[data-lead=home]").click();
+            assertThat(owner.locator("#lead-says")).hasText("On 2 times, 1 of them and home.");
+            assertThat(owner.locator("#payoff")).hasText(Pattern.compile("food|lead on, off again"));
+            owner.reload();
+            owner.waitForSelector("body[data-ready]");
+            assertThat(owner.locator("#lead-says")).hasText("On 2 times, 1 of them and home.");
+            assertThat(owner.locator("#item")).hasValue("chicken");
+            owner.click("#enough");
+            assertThat(owner.locator("#left")).containsText("3 more at the target to pass this step.");
+            owner.click("#finish");
+            assertThat(owner.locator(".it").first()).containsText("1/2");
+        }
+        List<KeptRep> reps = kept();
+        assertThat(reps.get(0).value()).isGreaterThanOrEqualTo(2.0);
+        assertThat(reps).extracting(KeptRep::value).element(1).isEqualTo(2.0);
+        assertThat(reps).extracting(KeptRep::value).element(2).isEqualTo(1.0);
+        assertThat(reps).allSatisfy(r -> assertThat(List.of(String.valueOf(r.side()), r.item(), r.helper())).containsExactly("LEFT", "chicken", "Tamsin"));
+        assertThat(homes.number(edda(), "select lead_home from sitting where household_id = " + home.id + " and lead_on = 2")).isEqualTo(1);
+    }
+
+    @Test
+    void aRepIsPutRightAtOnceAndDaysLater() {
+        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+            Page owner = practise(browser);
+            tap(owner, "Clean", "Missed");
+            owner.click("#cells");
+            owner.getByText("Rep 2, missed").click();
+            owner.locator("dialog [data-as=HELPED]").click();
+            assertThat(owner.locator("#cells")).hasAttribute("aria-label", "2 of 6 done: 1 clean, 1 helped. Put one right");
+            owner.click("#cells");
+            owner.getByText("Rep 1, clean").click();
+            owner.locator("dialog [data-as=BACK]").click();
+            assertThat(owner.locator("#count")).hasText("1 of 6 done");
+            owner.click("#enough");
+            owner.click("#finish");
+            owner.waitForURL("**/o/" + home.token);
+            assertThat(kept()).extracting(KeptRep::outcome).containsExactly(Outcome.HELPED);
+
+            owner.getByText("Tapped something wrong?").click();
+            owner.waitForSelector("body[data-ready]");
+            owner.locator(".cells").first().click();
+            owner.locator(".rep-line").click();
+            owner.locator("dialog [data-as=CLEAN]").click();
+            assertThat(owner.locator(".said").first()).hasText("1 clean. Put right.");
+            owner.waitForCondition(() -> kept().get(0).outcome() == Outcome.CLEAN);
+            owner.reload();
+            assertThat(owner.locator(".said").first()).hasText("1 clean");
+        }
+        assertThat(kept()).extracting(KeptRep::outcome).containsExactly(Outcome.CLEAN);
     }
 
     @Test
