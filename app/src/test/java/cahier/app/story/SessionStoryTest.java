@@ -201,6 +201,31 @@ class SessionStoryTest extends AppTest {
     }
 
     @Test
+    void twoTabsWithoutSignalKeepEveryTapOnce() {
+        try (Browser browser = new Browser("http://127.0.0.1:" + port).expecting("net::ERR_")) {
+            Page one = practise(browser);
+            Page two = one.context().newPage();
+            two.navigate(one.url());
+            two.waitForSelector("body[data-ready]");
+            tap(one, "Clean");
+            one.waitForCondition(() -> kept().size() == 1);
+            one.context().setOffline(true);
+            tap(one, "Helped", "Clean");
+            tap(two, "Missed");
+            two.locator("[data-outcome=CLEAN]").dblclick();
+            assertThat(one.locator("#waiting")).containsText("Offline, saved here");
+            assertThat(kept()).hasSize(1);
+            one.context().setOffline(false);
+            one.waitForCondition(() -> kept().size() == 6);
+            assertThat(one.locator("#waiting")).isHidden();
+            one.reload();
+            one.waitForSelector("body[data-ready]");
+        }
+        assertThat(kept()).extracting(KeptRep::outcome).filteredOn(o -> o == Outcome.CLEAN).hasSize(4);
+        assertThat(homes.number(edda(), "select sum(clean + helped + missed + too_much) from practice_day where household_id = " + home.id)).isEqualTo(6);
+    }
+
+    @Test
     void tooMuchTwiceStopsAndSaysSo() {
         try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
             Page owner = practise(browser);
