@@ -40,6 +40,20 @@ public final class Standing {
                 .isPresent();
     }
 
+    /**
+     * Whether a suggestion is carried out without the trainer on a track whose owner may move on: UP, BACK and REFRESH are, CALL, SPLIT and DONE never.
+     * An UP waits when the visit began with too much: a run of clean sessions after that is seen by the trainer first.
+     *
+     * @param stands what stands after {@link #merge}; while an open CALL or SPLIT stands, it is that one and nothing applies
+     */
+    public static boolean appliesByItself(Suggestion stands, boolean enteredAfterTooMuch) {
+        return switch (stands.decision()) {
+            case UP -> !enteredAfterTooMuch;
+            case BACK, REFRESH -> true;
+            case CALL, SPLIT, DONE, STAY -> false;
+        };
+    }
+
     private static boolean replaces(Suggestion fresh, Suggestion open) {
         boolean goingUp = open.decision() == Decision.UP || open.decision() == Decision.DONE;
         if (goingUp && fresh.reasons().stream().anyMatch(r -> r.code() == Reason.Code.TOO_MUCH_RECENT)) {

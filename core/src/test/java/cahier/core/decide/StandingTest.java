@@ -67,4 +67,11 @@ class StandingTest {
         assertThat(Standing.isAnswered(say(BACK, TOO_MUCH), answer, Optional.empty())).isFalse();
         assertThat(Standing.isAnswered(say(UP, PASSED), Optional.empty(), Optional.empty())).isFalse();
     }
+
+    @ParameterizedTest
+    @CsvSource({"UP, PASSED, false, true", "UP, PASSED, true, false", "BACK, TOO_MUCH, false, true", "BACK, LOW_RATE, true, true", "REFRESH, STALE, true, true",
+        "CALL, TOO_MUCH_OFTEN, false, false", "SPLIT, MANY_REPS, false, false", "DONE, PASSED, false, false", "STAY, PERSON_GAP, false, false", "STAY, NOT_YET, false, false"})
+    void whereTheOwnerMayMoveOnOnlySomeApplyAndUpAfterTooMuchWaits(Decision decision, Cause cause, boolean afterTooMuch, boolean applies) {
+        assertThat(Standing.appliesByItself(new Suggestion(decision, cause, List.of(), List.of(), Optional.empty()), afterTooMuch)).isEqualTo(applies);
+    }
 }
