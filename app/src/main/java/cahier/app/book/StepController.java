@@ -1,6 +1,7 @@
 package cahier.app.book;
 
 import cahier.app.account.TrainerUser;
+import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.method.Methods;
@@ -62,6 +63,14 @@ class StepController {
         return StepForm.of(0, plan.withTitle(""));
     }
 
+    private StepPlan read(TrainerUser me, StepForm form, Roadmap roadmap, BindingResult result) {
+        Check check = new Check(result);
+        StepPlan plan = form.read(check, roadmap.track().kind());
+        Facts facts = households.facts(me.practice(), roadmap.track().householdId());
+        form.fitSpread(check, plan, facts.handlers().size(), facts.places().size());
+        return plan;
+    }
+
     private String form(TrainerUser me, Roadmap roadmap, Model model) {
         model.addAttribute("roadmap", roadmap);
         model.addAttribute("household", households.get(me.practice(), roadmap.track().householdId()));
@@ -73,7 +82,7 @@ class StepController {
     String add(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @ModelAttribute("form") StepForm form,
                BindingResult result, Model model) {
         Roadmap roadmap = tracks.get(me.practice(), track);
-        StepPlan plan = form.read(new Check(result), roadmap.track().kind());
+        StepPlan plan = read(me, form, roadmap, result);
         if (result.hasErrors()) {
             return form(me, roadmap, model);
         }
@@ -94,7 +103,7 @@ class StepController {
                 Model model) {
         Step step = tracks.step(me.practice(), id);
         Roadmap roadmap = tracks.get(me.practice(), step.trackId());
-        StepPlan plan = form.read(new Check(result), roadmap.track().kind());
+        StepPlan plan = read(me, form, roadmap, result);
         if (result.hasErrors()) {
             model.addAttribute("step", step);
             return form(me, roadmap, model);

@@ -99,7 +99,8 @@ class TrackController {
     String edit(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
         Track track = tracks.get(me.practice(), id).track();
         model.addAttribute("track", track);
-        model.addAttribute("form", new TrackForm(track.version(), List.of(), "", track.title(), track.goal(), track.plan(), track.kind().name(), track.topic().name()));
+        model.addAttribute("form", new TrackForm(track.version(), List.of(), "", track.title(), track.goal(), track.plan(), track.kind().name(), track.topic().name(),
+                Integer.toString(track.staleDays()), track.movesOn().name()));
         return "book/track-form";
     }
 

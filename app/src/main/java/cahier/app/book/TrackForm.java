@@ -1,7 +1,9 @@
 package cahier.app.book;
 
+import cahier.app.track.MovesOn;
 import cahier.app.track.Track;
 import cahier.app.web.Check;
+import cahier.core.decide.Case;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.Topic;
 import java.util.List;
@@ -13,15 +15,19 @@ import org.jspecify.annotations.Nullable;
  * @param template names of templates to start from, when it is new
  */
 record TrackForm(int version, @Nullable List<String> template, @Nullable String dog, @Nullable String title, @Nullable String goal,
-                 @Nullable String plan, @Nullable String kind, @Nullable String topic) {
+                 @Nullable String plan, @Nullable String kind, @Nullable String topic, @Nullable String staleDays, @Nullable String movesOn) {
+
+    private static final int MOST_STALE_DAYS = 90;
 
     static TrackForm blank(String dog) {
-        return new TrackForm(0, List.of(), dog, "", "", "", TrackKind.SKILL.name(), Topic.EVERYDAY.name());
+        return new TrackForm(0, List.of(), dog, "", "", "", TrackKind.SKILL.name(), Topic.EVERYDAY.name(), Integer.toString(Case.STALE_DAYS), MovesOn.TRAINER.name());
     }
 
     Track read(Check check, Track before) {
         return before.edited(check.text("title", title, 80), check.optional("goal", goal, 400), check.optional("plan", plan, 400),
-                check.choice("kind", kind, TrackKind.class), check.choice("topic", topic, Topic.class), version);
+                check.choice("kind", kind, TrackKind.class), check.choice("topic", topic, Topic.class),
+                staleDays == null ? before.staleDays() : check.whole("staleDays", staleDays, 1, MOST_STALE_DAYS),
+                movesOn == null ? before.movesOn() : check.choice("movesOn", movesOn, MovesOn.class), version);
     }
 
     /** The templates that were ticked. */

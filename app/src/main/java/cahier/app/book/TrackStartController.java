@@ -8,11 +8,13 @@ import cahier.app.method.Methods;
 import cahier.app.roadmap.Starts;
 import cahier.app.shelf.Template;
 import cahier.app.shelf.Templates;
+import cahier.app.track.MovesOn;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.app.web.Check;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.Topic;
+import cahier.core.method.Question;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -80,7 +82,8 @@ class TrackStartController {
         }
         Optional<Track> own = Optional.empty();
         if (chosen.isEmpty() || form.hasTitle()) {
-            own = Optional.of(form.read(check, Track.fresh(me.practice(), household, dog.map(Dog::id).orElse(0L), "", "", "", TrackKind.SKILL, Topic.EVERYDAY, "", "")));
+            own = Optional.of(form.read(check, Track.fresh(me.practice(), household, dog.map(Dog::id).orElse(0L), "", "", "", TrackKind.SKILL, Topic.EVERYDAY, "", "")
+                    .movedOnBy(MovesOn.of(methods.ofHousehold(me.practice(), household).of(Question.WHO_MOVES_ON)))));
         }
         if (result.hasErrors()) {
             return page(me, household, model);

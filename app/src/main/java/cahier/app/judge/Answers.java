@@ -56,7 +56,12 @@ public class Answers {
         if (!open.isOpen() || open.version() != version) {
             return Result.CHANGED;
         }
-        return carryOut(trainer, open, open.suggested(), Decided.State.ACCEPTED, "", now);
+        return carryOut(trainer.practice(), trainer.signature(), open, open.suggested(), Decided.State.ACCEPTED, "", now);
+    }
+
+    /** Carries out what stands on a track whose owner may move on; the trainer can take it back. */
+    public Result apply(PracticeId practice, Decided open, String by, Instant now) {
+        return carryOut(practice, by, open, open.suggested(), Decided.State.APPLIED, "", now);
     }
 
     /** The trainer decides otherwise, and says why. */
@@ -65,7 +70,7 @@ public class Answers {
         if (!open.isOpen() || open.version() != version) {
             return Result.CHANGED;
         }
-        return carryOut(trainer, open, instead, Decided.State.OVERRULED, why, now);
+        return carryOut(trainer.practice(), trainer.signature(), open, instead, Decided.State.OVERRULED, why, now);
     }
 
     /** Answers SPLIT with the step the trainer wrote: it goes in below the current one, and the dog goes there. */
@@ -85,8 +90,8 @@ public class Answers {
         return Result.DONE;
     }
 
-    private Result carryOut(TrainerUser trainer, Decided open, Decision decision, Decided.State state, String why, Instant now) {
-        Roadmap roadmap = tracks.get(trainer.practice(), open.trackId());
+    private Result carryOut(PracticeId practice, String by, Decided open, Decision decision, Decided.State state, String why, Instant now) {
+        Roadmap roadmap = tracks.get(practice, open.trackId());
         Long newVisit = null;
         switch (decision) {
             case UP -> {
@@ -94,16 +99,16 @@ public class Answers {
                 if (above.isEmpty()) {
                     return Result.IMPOSSIBLE;
                 }
-                newVisit = tracks.move(trainer.practice(), open.trackId(), above.get().id(), Decision.UP, open.cause(), now);
+                newVisit = tracks.move(practice, open.trackId(), above.get().id(), Decision.UP, open.cause(), now);
             }
             case BACK -> {
                 Optional<Step> below = roadmap.below();
                 if (below.isEmpty()) {
                     return Result.IMPOSSIBLE;
                 }
-                newVisit = tracks.move(trainer.practice(), open.trackId(), below.get().id(), Decision.BACK, backCause(open), now);
+                newVisit = tracks.move(practice, open.trackId(), below.get().id(), Decision.BACK, backCause(open), now);
             }
-            case DONE -> tracks.finish(trainer.practice(), open.trackId(), now);
+            case DONE -> tracks.finish(practice, open.trackId(), now);
             case SPLIT -> {
                 return Result.IMPOSSIBLE;
             }
@@ -111,7 +116,7 @@ public class Answers {
                 // the dog stays where it is
             }
         }
-        decisions.answer(trainer.practice(), open.id(), state, decision, now, trainer.signature(), why, newVisit);
+        decisions.answer(practice, open.id(), state, decision, now, by, why, newVisit);
         return Result.DONE;
     }
 

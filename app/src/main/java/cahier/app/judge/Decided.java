@@ -18,7 +18,7 @@ public record Decided(long id, long householdId, long trackId, long stepId, long
 
     /** What became of a suggestion. */
     public enum State {
-        OPEN, ACCEPTED, OVERRULED, REPLACED, UNDONE
+        OPEN, ACCEPTED, OVERRULED, APPLIED, REPLACED, UNDONE
     }
 
     public boolean isOpen() {
@@ -26,6 +26,6 @@ public record Decided(long id, long householdId, long trackId, long stepId, long
     }
 
     public boolean isAnswered() {
-        return state == State.ACCEPTED || state == State.OVERRULED;
+        return state == State.ACCEPTED || state == State.OVERRULED || state == State.APPLIED;
     }
 }

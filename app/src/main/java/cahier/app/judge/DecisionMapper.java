@@ -26,7 +26,7 @@ interface DecisionMapper {
     @Select(COLUMNS + "and id = #{id}")
     Optional<DecisionRow> find(PracticeId practice, long id);
 
-    @Select(COLUMNS + "and track_id = #{track} and state in ('ACCEPTED', 'OVERRULED') order by answered_at desc, id desc limit 1")
+    @Select(COLUMNS + "and track_id = #{track} and state in ('ACCEPTED', 'OVERRULED', 'APPLIED') order by answered_at desc, id desc limit 1")
     Optional<DecisionRow> lastAnswered(PracticeId practice, long track);
 
     @Select(COLUMNS + "and track_id = #{track} order by coalesce(answered_at, made_at) desc, id desc")

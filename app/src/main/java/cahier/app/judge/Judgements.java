@@ -30,6 +30,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -45,13 +46,15 @@ public class Judgements {
     private final Households households;
     private final TrackCase cases;
     private final DecisionMapper decisions;
+    private final ApplicationEventPublisher events;
     private final ObjectMapper json;
 
-    Judgements(Tracks tracks, Households households, TrackCase cases, DecisionMapper decisions, ObjectMapper json) {
+    Judgements(Tracks tracks, Households households, TrackCase cases, DecisionMapper decisions, ApplicationEventPublisher events, ObjectMapper json) {
         this.tracks = tracks;
         this.households = households;
         this.cases = cases;
         this.decisions = decisions;
+        this.events = events;
         this.json = json;
     }
 
@@ -119,6 +122,7 @@ public class Judgements {
             return;
         }
         stand(household, roadmap, visit, open, given, fresh, now);
+        events.publishEvent(new Suggested(practice, track, now));
     }
 
     private static Instant nextLook(Household household, Instant now) {

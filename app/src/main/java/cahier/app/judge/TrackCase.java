@@ -9,8 +9,6 @@ import cahier.app.track.Step;
 import cahier.app.track.Tracks;
 import cahier.app.track.Visit;
 import cahier.core.decide.Case;
-import cahier.core.decide.Cause;
-import cahier.core.decide.Decision;
 import cahier.core.decide.PersonGap;
 import cahier.core.decide.TrackKind;
 import cahier.core.pass.PassRule;
@@ -60,7 +58,7 @@ class TrackCase {
         List<Session> sessions = sessions(household, roadmap, visit);
         return new Case(roadmap.track().kind(), ruleOf(roadmap.steps().get(index), roadmap.track().kind()), roadmap.track().staleDays(),
                 new cahier.core.rep.Visit(sessions),
-                new Case.Step(index, roadmap.steps().size(), enteredAfterTooMuch(visit),
+                new Case.Step(index, roadmap.steps().size(), visit.enteredAfterTooMuch(),
                         tracks.wasLeftByBack(household.practiceId(), visit.stepId()),
                         Math.max(0, ChronoUnit.DAYS.between(visit.enteredAt().atZone(household.zone()).toLocalDate(), today))),
                 history(household, roadmap, sessions, today));
@@ -71,11 +69,6 @@ class TrackCase {
         Set<UUID> inVisit = reps.stream().filter(r -> Objects.equals(r.visitId(), visit.id())).map(KeptRep::id).collect(Collectors.toSet());
         List<LoggedRep> logged = reps.stream().map(KeptRep::toLogged).toList();
         return Sessions.ofTrack(logged, roadmap.track().id(), r -> inVisit.contains(r.rep().id()), household.zone());
-    }
-
-    private static boolean enteredAfterTooMuch(Visit visit) {
-        boolean down = Decision.BACK.name().equals(visit.enteredBy()) || Decision.SPLIT.name().equals(visit.enteredBy());
-        return down && Cause.TOO_MUCH.name().equals(visit.enteredCause());
     }
 
     private Case.History history(Household household, Roadmap roadmap, List<Session> sessions, LocalDate today) {

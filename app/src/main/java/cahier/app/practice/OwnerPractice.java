@@ -5,7 +5,9 @@ import cahier.app.alarm.Alarms;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
+import cahier.app.judge.SuggestionWords;
 import cahier.app.log.Detail;
 import cahier.app.log.Ending;
 import cahier.app.log.KeptRep;
@@ -48,6 +50,7 @@ import org.springframework.transaction.annotation.Transactional;
 class OwnerPractice {
 
     private static final Duration CORRECTED_WITHIN = Duration.ofDays(7);
+    private static final Duration NEWS_FOR = Duration.ofDays(3);
     private static final Duration LEAD_COUNTED = Duration.ofDays(30);
 
     private final Households households;
@@ -76,7 +79,12 @@ class OwnerPractice {
         Optional<Homework> sheet = homeworks.latest(owner.practice(), owner.householdId());
         List<Homeworks.Assignment> assignments = sheet.map(s -> homeworks.assignments(owner.practice(), s)).orElse(List.of());
         List<KeptRep> reps = log.ofHousehold(owner.practice(), owner.householdId(), day.atStartOfDay(facts.household().zone()).toInstant());
-        return Today.of(facts, day, sheet, assignments, reps, later(owner, sheet, now), alarms.open(owner.practice(), owner.householdId()));
+        return Today.of(facts, day, sheet, assignments, reps, later(owner, sheet, now), alarms.open(owner.practice(), owner.householdId()), track -> news(owner, track, now));
+    }
+
+    private String news(Owner owner, long track, Instant now) {
+        return judgements.lastAnswered(owner.practice(), track).filter(d -> d.state() == Decided.State.APPLIED && d.answeredAt().isAfter(now.minus(NEWS_FOR)))
+                .map(d -> SuggestionWords.verdict(d.suggested()) + ". " + SuggestionWords.headline(d.grounds())).orElse("");
     }
 
     private List<Today.Later> later(Owner owner, Optional<Homework> sheet, Instant now) {

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -36,8 +37,9 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
      * One track today.
      *
      * @param sittings the reps of each of today's sittings, oldest first
+     * @param news why the dog was moved on without the trainer, where that is new; empty otherwise
      */
-    record Task(Assignment assignment, List<List<KeptRep>> sittings) {
+    record Task(Assignment assignment, List<List<KeptRep>> sittings, String news) {
 
         public SheetItem item() {
             return assignment.item();
@@ -76,8 +78,9 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
         }
     }
 
-    static Today of(Facts facts, LocalDate day, Optional<Homework> sheet, List<Assignment> assignments, List<KeptRep> todaysReps, List<Later> later, List<Alarm> alarms) {
-        List<Task> tasks = assignments.stream().map(a -> new Task(a, sittings(todaysReps, a.stepId()))).toList();
+    static Today of(Facts facts, LocalDate day, Optional<Homework> sheet, List<Assignment> assignments, List<KeptRep> todaysReps, List<Later> later, List<Alarm> alarms,
+                    Function<Long, String> news) {
+        List<Task> tasks = assignments.stream().map(a -> new Task(a, sittings(todaysReps, a.stepId()), news.apply(a.item().trackId()))).toList();
         return new Today(facts, day, sheet, tasks, later, alarms);
     }
 

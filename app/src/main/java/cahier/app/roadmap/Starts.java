@@ -7,11 +7,13 @@ import cahier.app.shelf.School;
 import cahier.app.shelf.Template;
 import cahier.app.shelf.Template.Needed;
 import cahier.app.shelf.Templates;
+import cahier.app.track.MovesOn;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.core.method.Method;
+import cahier.core.method.Question;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,7 +48,8 @@ public class Starts {
     public long start(PracticeId practice, long household, Dog dog, String name, Template template, Instant now) {
         Method method = methods.ofHousehold(practice, household);
         Template.InSchool ready = template.in(method, dog.name());
-        Track track = Track.fresh(practice, household, dog.id(), template.title(), ready.goal(), ready.plan(), template.kind(), template.topic(), name, School.write(method));
+        Track track = Track.fresh(practice, household, dog.id(), template.title(), ready.goal(), ready.plan(), template.kind(), template.topic(), name, School.write(method))
+                .movedOnBy(MovesOn.of(method.of(Question.WHO_MOVES_ON)));
         long id = tracks.add(practice, track, ready.steps(), now);
         tie(practice, household, id);
         return id;

@@ -100,12 +100,27 @@ public class Homeworks {
         if (ways.isEmpty()) {
             return Optional.empty();
         }
-        long id = homeworks.insert(practice, household, now, trainer.signature(), String.join("\n", intakes.onSheet(practice, household)));
-        for (int i = 0; i < ways.size(); i++) {
-            SheetItem item = item(ways.get(i));
+        long id = keep(practice, household, ways.stream().map(Homeworks::item).toList(), trainer.signature(), now);
+        return Optional.of(get(practice, id));
+    }
+
+    /** The sheet that is out, with one of its tracks where the dog stands now; nothing when the track is not on it. */
+    void moveOn(PracticeId practice, long household, long track, String by, Instant now) {
+        Optional<Homework> out = latest(practice, household).filter(h -> h.items().stream().anyMatch(i -> i.trackId() == track));
+        Optional<Way> way = roadmaps.of(practice, household, now).stream().filter(w -> w.track().id() == track && w.roadmap().current().isPresent()).findFirst();
+        if (out.isPresent() && way.isPresent()) {
+            List<SheetItem> items = out.get().items().stream().map(i -> i.trackId() == track ? item(way.get()) : i).toList();
+            keep(practice, household, items, by, now);
+        }
+    }
+
+    private long keep(PracticeId practice, long household, List<SheetItem> items, String by, Instant now) {
+        long id = homeworks.insert(practice, household, now, by, String.join("\n", intakes.onSheet(practice, household)));
+        for (int i = 0; i < items.size(); i++) {
+            SheetItem item = items.get(i);
             homeworks.insertItem(practice, household, id, i, item.trackId(), item.stepId(), write(item));
         }
-        return Optional.of(get(practice, id));
+        return id;
     }
 
     public Homework get(PracticeId practice, long id) {

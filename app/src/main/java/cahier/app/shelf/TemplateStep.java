@@ -6,6 +6,7 @@ import cahier.app.track.StepPlan;
 import cahier.app.track.Teaching;
 import cahier.core.method.Choice;
 import cahier.core.pass.Run;
+import cahier.core.pass.Spread;
 import cahier.core.pay.Payoff;
 import cahier.core.rep.Aid;
 import cahier.core.slip.Slip;
@@ -32,7 +33,7 @@ public record TemplateStep(@Nullable String key, String title, @Nullable String 
                            @Nullable Integer run, @Nullable Integer reps, @Nullable Integer sessions, @Nullable Integer minutes,
                            @Nullable String onMiss, @Nullable String guided, @Nullable String cautions, @Nullable String pay,
                            @Nullable String equipment, @Nullable Helper helper, @Nullable List<Slip> slips, @Nullable List<String> events,
-                           @Nullable Integer payEveryS, @Nullable List<Payoff> payoffs) {
+                           @Nullable Integer payEveryS, @Nullable List<Payoff> payoffs, @Nullable Spread spread) {
 
     private static final int USUAL_REPS = 8;
     private static final int USUAL_SESSIONS = 2;
@@ -42,19 +43,19 @@ public record TemplateStep(@Nullable String key, String title, @Nullable String 
     public static TemplateStep fixed(@Nullable String key, StepPlan p) {
         Teaching t = p.teaching();
         return new TemplateStep(key, p.title(), p.how(), null, false, false, true, null, p.place(), p.distanceM(), p.durationS(), p.distraction(), p.who(), p.aid(), p.word(),
-                p.pass(), p.run(), p.reps(), p.sessions(), p.minutes(), p.onMiss(), null, p.cautions(), t.pay(), t.equipment(), t.helper(), t.slips(), t.events(), t.payEveryS(), t.payoffs());
+                p.pass(), p.run(), p.reps(), p.sessions(), p.minutes(), p.onMiss(), null, p.cautions(), t.pay(), t.equipment(), t.helper(), t.slips(), t.events(), t.payEveryS(), t.payoffs(), p.spread());
     }
 
     /** As it stands, without a method. */
     public StepPlan asWritten() {
         return new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, word, pass, runOrUsual(), repsOrUsual(), sessionsOrUsual(), minutesOrUsual(), onMiss,
-                cautions, new Teaching(pay, equipment, helper, slips, events, payEveryS, payoffs));
+                cautions, new Teaching(pay, equipment, helper, slips, events, payEveryS, payoffs), spread);
     }
 
     /** The same for every household, whatever it chose. */
     TemplateStep always() {
         return new TemplateStep(key, title, how, early, naming, silent, fixed, null, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes,
-                onMiss, guided, cautions, pay, equipment, helper, slips, events, payEveryS, payoffs);
+                onMiss, guided, cautions, pay, equipment, helper, slips, events, payEveryS, payoffs, spread);
     }
 
     int runOrUsual() {

@@ -12,12 +12,15 @@ import cahier.core.method.Harm;
 import cahier.core.method.Method;
 import cahier.core.method.Question;
 import cahier.core.pass.Run;
+import cahier.core.pass.Spread;
 import cahier.core.pay.PaySheet;
 import cahier.core.pay.Payoff;
 import cahier.core.rep.Aid;
 import cahier.core.slip.Slip;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.ToIntFunction;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A step as it is typed. */
@@ -25,12 +28,15 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
                        @Nullable String duration, @Nullable String distraction, @Nullable String who, @Nullable String aid, @Nullable String word,
                        @Nullable String pass, @Nullable String run, @Nullable String reps, @Nullable String sessions, @Nullable String minutes,
                        @Nullable String onMiss, @Nullable String cautions, @Nullable String pay, @Nullable String equipment, @Nullable String helper,
-                       @Nullable List<String> slips, @Nullable String events, @Nullable String payEvery, @Nullable List<String> payoffs) {
+                       @Nullable List<String> slips, @Nullable String events, @Nullable String payEvery, @Nullable List<String> payoffs, @Nullable String days, @Nullable String inSessions, @Nullable String people,
+                       @Nullable String places, @Nullable String coldClean, @Nullable String coldOf) {
 
     private static final int LINE = 80;
     private static final int TEXT = 400;
     private static final int EQUIPMENT = 200;
     private static final int MOST_EVENTS = 20;
+    private static final int MOST_DAYS = 30;
+    private static final int MOST_COLD = 10;
 
     /** A first step in a household's method. */
     public static StepForm first(Method method) {
@@ -46,7 +52,12 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
                 p.distraction(), p.who(), p.aid().name(), p.word(), p.pass().name(), Integer.toString(p.run()), Integer.toString(p.reps()),
                 Integer.toString(p.sessions()), Integer.toString(p.minutes()), p.onMiss(), p.cautions(), t.pay(), t.equipment(), t.helper().name(),
                 t.slips().stream().map(Slip::name).toList(), String.join("\n", t.events()),
-                t.payEveryS() == null ? "" : t.payEveryS() + " s", t.payoffs().stream().map(Payoff::name).toList());
+                t.payEveryS() == null ? "" : t.payEveryS() + " s", t.payoffs().stream().map(Payoff::name).toList(),
+                asked(p, Spread::days), asked(p, Spread::sessions), asked(p, Spread::people), asked(p, Spread::places), asked(p, Spread::coldClean), asked(p, Spread::coldOf));
+    }
+
+    private static String asked(StepPlan p, ToIntFunction<Spread> part) {
+        return p.spread() == null ? "" : Integer.toString(part.applyAsInt(p.spread()));
     }
 
     /** @param kind on COMFORT a pass takes at least five in a row (docs/rules.md 3) */
@@ -68,7 +79,7 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
                 check.optional("distraction", distraction, LINE), check.optional("who", who, LINE), aid == null ? Aid.NONE : check.choice("aid", aid, Aid.class),
                 check.optional("word", word, 30), by, check.whole("run", run, fewest, Run.MOST), dose,
                 check.whole("sessions", sessions, 1, 20), check.whole("minutes", minutes, 1, 180),
-                check.optional("onMiss", onMiss, TEXT), check.optional("cautions", cautions, TEXT), teaching(check));
+                check.optional("onMiss", onMiss, TEXT), check.optional("cautions", cautions, TEXT), teaching(check), spread(check));
     }
 
     private Teaching teaching(Check check) {
@@ -83,6 +94,31 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
         return new Teaching(check.optional("pay", pay, TEXT), check.optional("equipment", equipment, EQUIPMENT),
                 helper == null ? Helper.NOBODY : check.choice("helper", helper, Helper.class), codes.stream().limit(Slip.MOST).toList(), chain,
                 payEvery(check), payoffs(check));
+    }
+
+    /** None when nothing was typed: what is usual for the kind. Zeros are a choice too: no spread at all. */
+    private @Nullable Spread spread(Check check) {
+        if (Stream.of(days, inSessions, people, places, coldClean, coldOf).allMatch(t -> t == null || t.isBlank())) {
+            return null;
+        }
+        int clean = check.optionalWhole("coldClean", coldClean, 0, MOST_COLD).orElse(0);
+        int of = check.optionalWhole("coldOf", coldOf, 0, MOST_COLD).orElse(clean);
+        if (of < clean) {
+            check.refuse("coldOf", "must be " + clean + " or more, as many as must be clean, was " + of);
+        }
+        return new Spread(check.optionalWhole("days", days, 0, MOST_DAYS).orElse(0), check.optionalWhole("inSessions", inSessions, 0, MOST_DAYS).orElse(0),
+                check.optionalWhole("people", people, 0, MOST_COLD).orElse(0), check.optionalWhole("places", places, 0, MOST_COLD).orElse(0), clean, Math.max(of, clean));
+    }
+
+    /** Refuses what the household cannot show: two people where one lives. */
+    public void fitSpread(Check check, StepPlan plan, int handlers, int knownPlaces) {
+        Spread asked = plan.spread();
+        if (asked != null && asked.people() > handlers) {
+            check.refuse("people", "must be at most " + handlers + ", as many as practise here, was " + asked.people());
+        }
+        if (asked != null && asked.places() > knownPlaces) {
+            check.refuse("places", "must be at most " + knownPlaces + ", as many as the household has, was " + asked.places());
+        }
     }
 
     private @Nullable Integer payEvery(Check check) {

@@ -58,11 +58,12 @@ public enum PassChoice {
      *
      * @param run CLEAN in a row, for {@link #RUN} and {@link #HOLD}; on a COMFORT track five at least
      * @param lasts seconds that each must have lasted, for {@link #HOLD}; without it a hold is an ordinary run
+     * @param asked the spread the step asks for; none is what is usual for the kind of track
      */
-    PassRule rule(int run, @Nullable Double lasts, TrackKind kind) {
+    PassRule rule(int run, @Nullable Double lasts, TrackKind kind, @Nullable Spread asked) {
         boolean comfort = kind == TrackKind.COMFORT;
         int k = comfort ? Math.max(run, Run.COMFORT_LEAST) : run;
-        Spread spread = comfort ? Spread.COMFORT : Spread.NONE;
+        Spread spread = asked != null ? asked : comfort ? Spread.COMFORT : Spread.NONE;
         return switch (this) {
             case RUN -> new Run(k, spread);
             case HOLD -> lasts == null ? new Run(k, spread) : new Hold(lasts, k, Hold.Direction.UP, spread);
@@ -76,7 +77,7 @@ public enum PassChoice {
 
     /** As it usually is on a SKILL track. */
     public PassRule usual() {
-        return rule(Run.DEFAULT, null, TrackKind.SKILL);
+        return rule(Run.DEFAULT, null, TrackKind.SKILL, null);
     }
 
     /** "5 clean in a row", "8 of the last 10 clean": for owners and trainers alike. */

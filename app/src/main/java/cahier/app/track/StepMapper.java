@@ -15,7 +15,7 @@ interface StepMapper {
 
     String COLUMNS = """
             select id, track_id, position, version, title, how, place, distance_m, duration_s, distraction, who, aid, word, pass, run,
-                   reps, sessions, minutes, on_miss, cautions, teaching::text, template_key
+                   reps, sessions, minutes, on_miss, cautions, teaching::text, spread::text, template_key
             from step where practice_id = #{practice}\s""";
 
     @Select(COLUMNS + "and track_id = #{track} and removed_at is null order by position, id")
@@ -26,10 +26,10 @@ interface StepMapper {
 
     @Select("""
             insert into step (practice_id, household_id, track_id, position, title, how, place, distance_m, duration_s, distraction, who,
-                              aid, word, pass, run, reps, sessions, minutes, on_miss, cautions, teaching, template_key, made_at)
+                              aid, word, pass, run, reps, sessions, minutes, on_miss, cautions, teaching, spread, template_key, made_at)
             values (#{practice}, #{household}, #{track}, #{position}, #{p.title}, #{p.how}, #{p.place}, #{p.distanceM}, #{p.durationS},
                     #{p.distraction}, #{p.who}, #{p.aid}, #{p.word}, #{p.pass}, #{p.run}, #{p.reps}, #{p.sessions}, #{p.minutes}, #{p.onMiss},
-                    #{p.cautions}, #{p.teaching}, #{key}, #{now})
+                    #{p.cautions}, #{p.teaching}, #{p.spread,jdbcType=OTHER}, #{key}, #{now})
             returning id""")
     long insert(PracticeId practice, long household, long track, int position, @Param("p") StepPlan plan, String key, Instant now);
 
@@ -37,7 +37,7 @@ interface StepMapper {
             update step set title = #{p.title}, how = #{p.how}, place = #{p.place}, distance_m = #{p.distanceM},
                    duration_s = #{p.durationS}, distraction = #{p.distraction}, who = #{p.who}, aid = #{p.aid}, word = #{p.word},
                    pass = #{p.pass}, run = #{p.run}, reps = #{p.reps}, sessions = #{p.sessions}, minutes = #{p.minutes}, on_miss = #{p.onMiss},
-                   cautions = #{p.cautions}, teaching = #{p.teaching}, version = version + 1
+                   cautions = #{p.cautions}, teaching = #{p.teaching}, spread = #{p.spread,jdbcType=OTHER}, version = version + 1
             where practice_id = #{practice} and id = #{id} and version = #{version} and removed_at is null""")
     int update(PracticeId practice, long id, int version, @Param("p") StepPlan plan);
 

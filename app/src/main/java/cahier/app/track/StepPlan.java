@@ -4,6 +4,7 @@ import cahier.app.web.Measures;
 import cahier.core.climb.Unit;
 import cahier.core.decide.TrackKind;
 import cahier.core.pass.PassRule;
+import cahier.core.pass.Spread;
 import cahier.core.rep.Aid;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
@@ -26,10 +27,11 @@ import org.jspecify.annotations.Nullable;
  * @param reps reps a session
  * @param sessions sessions a day
  * @param minutes longest session
+ * @param spread over how much of life a pass must be spread; none is what is usual for the kind of track
  */
 public record StepPlan(String title, String how, String place, @Nullable Double distanceM, @Nullable Double durationS,
                        String distraction, String who, Aid aid, String word, PassChoice pass, int run, int reps, int sessions, int minutes,
-                       String onMiss, String cautions, Teaching teaching) {
+                       String onMiss, String cautions, Teaching teaching, @Nullable Spread spread) {
 
     private static final Map<Aid, String> AID_WORDS = Map.of(Aid.FULL_LURE, "with a lure", Aid.HAND, "with an empty hand", Aid.POINT, "with a small sign", Aid.PROP, "with a prop");
 
@@ -46,28 +48,34 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         teaching = Teaching.orNone(teaching);
     }
 
+    /** A step with the spread that is usual for its track. */
+    public StepPlan(String title, String how, String place, @Nullable Double distanceM, @Nullable Double durationS, String distraction, String who, Aid aid, String word,
+                    PassChoice pass, int run, int reps, int sessions, int minutes, String onMiss, String cautions, Teaching teaching) {
+        this(title, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, null);
+    }
+
     public StepPlan withTitle(String other) {
-        return new StepPlan(other, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
+        return new StepPlan(other, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }
 
     public StepPlan withPlace(String other) {
-        return new StepPlan(title, how, other, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
+        return new StepPlan(title, how, other, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }
 
     public StepPlan withDistance(@Nullable Double metres) {
-        return new StepPlan(title, how, place, metres, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
+        return new StepPlan(title, how, place, metres, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }
 
     public StepPlan withDuration(@Nullable Double seconds) {
-        return new StepPlan(title, how, place, distanceM, seconds, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
+        return new StepPlan(title, how, place, distanceM, seconds, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }
 
     public StepPlan withDistraction(String other) {
-        return new StepPlan(title, how, place, distanceM, durationS, other, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
+        return new StepPlan(title, how, place, distanceM, durationS, other, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }
 
     public StepPlan withWho(String other) {
-        return new StepPlan(title, how, place, distanceM, durationS, distraction, other, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching);
+        return new StepPlan(title, how, place, distanceM, durationS, distraction, other, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }
 
     /** This step made easier half-way to the one below: each figure that differs at a handy value strictly between (docs/rules.md 4, SPLIT). */
@@ -106,13 +114,13 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
 
     /** What it takes to pass, as the core asks it. */
     public PassRule rule(TrackKind kind) {
-        return pass.rule(run, durationS, kind);
+        return pass.rule(run, durationS, kind, spread);
     }
 
-    /** "5 clean in a row". */
+    /** "5 clean in a row", "5 clean in a row, on 2 days, in 2 places". */
     @JsonIgnore
     public String passWords() {
-        return pass.words(run);
+        return pass.words(run) + (spread == null ? "" : SpreadWords.after(spread));
     }
 
     /** "8 reps, twice a day, 5 min at most". */

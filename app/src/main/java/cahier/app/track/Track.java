@@ -15,25 +15,37 @@ import org.jspecify.annotations.Nullable;
  * @param doneAt when its goal was reached, if it was
  * @param template the shelf's template it was made from; empty for the trainer's own
  * @param school the method's choices with which the template's steps were written last, separated by commas
+ * @param staleDays days without a rep after which it has gone stale
  * @param parkedUntil the day from which it is worked again, while it rests
+ * @param movesOn who may move the dog on
  */
 public record Track(long id, PracticeId practiceId, long householdId, long dogId, String dogName, String title, String goal, String plan,
                     TrackKind kind, Topic topic, int position, int staleDays, @Nullable Instant doneAt, String template, String school,
-                    @Nullable LocalDate parkedUntil, int version) {
+                    @Nullable LocalDate parkedUntil, MovesOn movesOn, int version) {
 
     /** A track that is not kept yet. */
     public static Track fresh(PracticeId practice, long household, long dog, String title, String goal, String plan, TrackKind kind, Topic topic, String template, String school) {
-        return new Track(0, practice, household, dog, "", title, goal, plan, kind, topic, 0, Case.STALE_DAYS, null, template, school, null, 0);
+        return new Track(0, practice, household, dog, "", title, goal, plan, kind, topic, 0, Case.STALE_DAYS, null, template, school, null, MovesOn.TRAINER, 0);
     }
 
     /** The same with other words for now. */
     public Track withPlan(String other) {
-        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, other, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, version);
+        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, other, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, movesOn, version);
+    }
+
+    /** The same, moved on by whom the household's method says. */
+    public Track movedOnBy(MovesOn who) {
+        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, who, version);
+    }
+
+    /** The same with other words about it. */
+    public Track edited(String title, String goal, String plan, TrackKind kind, Topic topic, int version) {
+        return edited(title, goal, plan, kind, topic, staleDays, movesOn, version);
     }
 
     /** The same as a trainer edited it. */
-    public Track edited(String title, String goal, String plan, TrackKind kind, Topic topic, int version) {
-        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, version);
+    public Track edited(String title, String goal, String plan, TrackKind kind, Topic topic, int staleDays, MovesOn movesOn, int version) {
+        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, movesOn, version);
     }
 
     /** Whether it rests on that day. */

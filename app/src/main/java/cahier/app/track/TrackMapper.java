@@ -16,7 +16,7 @@ interface TrackMapper {
 
     String COLUMNS = """
             select t.id, t.practice_id, t.household_id, t.dog_id, d.name as dog_name, t.title, t.goal, t.plan, t.kind, t.topic, t.position,
-                   t.stale_days, t.done_at, t.template, t.school, t.parked_until, t.version
+                   t.stale_days, t.done_at, t.template, t.school, t.parked_until, t.moves_on, t.version
             from track t join dog d on d.id = t.dog_id
             where t.practice_id = #{practice}\s""";
 
@@ -31,15 +31,16 @@ interface TrackMapper {
     Optional<Long> lock(PracticeId practice, long id);
 
     @Select("""
-            insert into track (practice_id, household_id, dog_id, title, goal, plan, kind, topic, position, stale_days, template, school)
+            insert into track (practice_id, household_id, dog_id, title, goal, plan, kind, topic, position, stale_days, template, school, moves_on)
             values (#{practice}, #{t.householdId}, #{t.dogId}, #{t.title}, #{t.goal}, #{t.plan}, #{t.kind}, #{t.topic},
                     (select coalesce(max(position), 0) + 1 from track where practice_id = #{practice} and household_id = #{t.householdId}),
-                    #{t.staleDays}, #{t.template}, #{t.school})
+                    #{t.staleDays}, #{t.template}, #{t.school}, #{t.movesOn})
             returning id""")
     long insert(PracticeId practice, @Param("t") Track track);
 
     @Update("""
-            update track set title = #{t.title}, goal = #{t.goal}, plan = #{t.plan}, kind = #{t.kind}, topic = #{t.topic}, version = version + 1
+            update track set title = #{t.title}, goal = #{t.goal}, plan = #{t.plan}, kind = #{t.kind}, topic = #{t.topic},
+                   stale_days = #{t.staleDays}, moves_on = #{t.movesOn}, version = version + 1
             where practice_id = #{practice} and id = #{t.id} and version = #{t.version}""")
     int update(PracticeId practice, @Param("t") Track track);
 

@@ -1,0 +1,31 @@
+package cahier.app.track;
+
+import cahier.core.pass.Spread;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Over how much of life a pass is spread, in words. */
+public final class SpreadWords {
+
+    private SpreadWords() {
+    }
+
+    /** ", on 2 days, with 2 people, in 2 places, 1 of the last 1 first tries clean"; empty when it asks for nothing. */
+    static String after(Spread s) {
+        List<String> parts = new ArrayList<>();
+        add(parts, s.days(), "on ", " days");
+        add(parts, s.sessions(), "in ", " sessions");
+        add(parts, s.people(), "with ", " people");
+        add(parts, s.places(), "in ", " places");
+        if (s.coldOf() > 0) {
+            parts.add(s.coldOf() == 1 ? "the last first try clean" : s.coldClean() + " of the last " + s.coldOf() + " first tries clean");
+        }
+        return parts.isEmpty() ? "" : ", " + String.join(", ", parts);
+    }
+
+    private static void add(List<String> parts, int n, String before, String after) {
+        if (n > 0) {
+            parts.add(before + n + after);
+        }
+    }
+}
