@@ -20,3 +20,13 @@ document.addEventListener('submit', (event) => {
   event.target.dataset.sent = 'yes';
 });
 window.addEventListener('pageshow', () => document.querySelectorAll('form[data-sent]').forEach((form) => delete form.dataset.sent));
+// A mark tells its rep, a day its story: pointed at, focused or tapped.
+for (const kind of ['pointerover', 'focusin', 'click']) {
+  document.addEventListener(kind, (event) => {
+    const spot = event.target.closest?.('.spot');
+    const told = spot?.closest('.page').querySelectorAll('.told');
+    if (!told) return;
+    const after = [...told].find((t) => spot.compareDocumentPosition(t) & Node.DOCUMENT_POSITION_FOLLOWING);
+    if (after) after.textContent = spot.getAttribute('aria-label');
+  });
+}

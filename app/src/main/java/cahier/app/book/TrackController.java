@@ -3,23 +3,29 @@ package cahier.app.book;
 import cahier.app.account.TrainerUser;
 import cahier.app.baseline.Baseline;
 import cahier.app.baseline.Baselines;
-import cahier.app.draw.Drawing;
-import cahier.app.draw.Shares;
+import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
-import cahier.app.judge.Grounds;
+import cahier.app.incident.Incidents;
 import cahier.app.judge.Judgements;
+import cahier.app.judge.Looks;
+import cahier.app.log.KeptRep;
+import cahier.app.log.RepLog;
+import cahier.app.method.Methods;
 import cahier.app.track.Criterion;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
+import cahier.app.track.Visit;
 import cahier.app.web.Check;
+import cahier.core.decide.Case;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -33,19 +39,30 @@ import org.springframework.web.bind.annotation.PostMapping;
 @Controller
 class TrackController {
 
+    private static final Duration LOOKED_BACK = Duration.ofDays(180);
+
     private final Tracks tracks;
     private final Households households;
     private final Judgements judgements;
     private final Books books;
     private final Baselines baselines;
+    private final RepLog log;
+    private final Incidents incidents;
+    private final Looks looks;
+    private final Methods methods;
     private final Clock clock;
 
-    TrackController(Tracks tracks, Households households, Judgements judgements, Books books, Baselines baselines, Clock clock) {
+    TrackController(Tracks tracks, Households households, Judgements judgements, Books books, Baselines baselines,
+                    RepLog log, Incidents incidents, Looks looks, Methods methods, Clock clock) {
         this.tracks = tracks;
         this.households = households;
         this.judgements = judgements;
         this.books = books;
         this.baselines = baselines;
+        this.log = log;
+        this.incidents = incidents;
+        this.looks = looks;
+        this.methods = methods;
         this.clock = clock;
     }
 
@@ -60,13 +77,20 @@ class TrackController {
         model.addAttribute("crowded", crowded(row.roadmap()));
         model.addAttribute("today", now.atZone(household.zone()).toLocalDate());
         baselines.concerning(row.roadmap()).ifPresent(b -> model.addAttribute("begin", beginning(row, b)));
-        row.note().map(n -> n.decided().grounds()).filter(g -> g.reps() > 0).ifPresent(g -> {
-            model.addAttribute("grounds", g);
-            model.addAttribute("byPerson", shares(g.people(), g.bar()));
-            model.addAttribute("byPlace", shares(g.places(), g.bar()));
-        });
+        List<KeptRep> reps = log.ofTrack(me.practice(), id, now.minus(LOOKED_BACK));
+        Facts facts = households.facts(me.practice(), household.id());
+        model.addAttribute("wide", WideStairs.of(facts, row.roadmap(), reps, incidents.since(me.practice(), household.id(), now.minus(LOOKED_BACK)), now));
+        row.note().map(n -> n.decided().grounds()).filter(g -> g.reps() > 0).ifPresent(g -> model.addAttribute("grounds", g));
+        looks.at(me.practice(), id, now).ifPresent(given -> evidence(row, given, facts, reps, model));
         model.addAttribute("history", judgements.history(me.practice(), id).stream().filter(d -> !d.isOpen()).map(d -> Note.of(d, false)).toList());
         return "book/track";
+    }
+
+    private void evidence(TrackRow row, Case given, Facts facts, List<KeptRep> reps, Model model) {
+        Visit visit = row.roadmap().visit().orElseThrow();
+        List<KeptRep> here = reps.stream().filter(r -> Objects.equals(r.visitId(), visit.id())).toList();
+        EvidenceView.of(given, row.step().orElseThrow(), facts, here, log.details(row.track().practiceId(), visit.id())).ifPresent(e -> model.addAttribute("evidence", e));
+        model.addAttribute("hints", Hints.of(row.roadmap(), given, facts, methods.ofHousehold(row.track().practiceId(), row.track().householdId()), reps));
     }
 
     /** Steps that ask for three or more new things at once, a sentence each. */
@@ -79,10 +103,6 @@ class TrackController {
             }
         }
         return said;
-    }
-
-    private static @Nullable Drawing shares(List<Grounds.Cell> cells, double bar) {
-        return cells.isEmpty() ? null : Shares.of(cells.stream().map(c -> new Shares.Row(c.name(), c.clean(), c.reps())).toList(), bar);
     }
 
     /** A step is proposed while the dog still stands where the track was made and nothing was practised. */

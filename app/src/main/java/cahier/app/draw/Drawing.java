@@ -7,12 +7,23 @@ import java.util.List;
  *
  * @param kind its class
  * @param alt what a screen reader says instead
+ * @param spots what it tells when it is pointed at
  */
-public record Drawing(String kind, double width, double height, String alt, List<Stroke> strokes, List<Label> labels) {
+public record Drawing(String kind, double width, double height, String alt, List<Stroke> strokes, List<Label> labels, List<Spot> spots) {
 
     public Drawing {
         strokes = strokes.stream().filter(s -> !s.d().isEmpty()).toList();
         labels = List.copyOf(labels);
+        spots = List.copyOf(spots);
+    }
+
+    /** A drawing that tells nothing more when it is pointed at. */
+    public Drawing(String kind, double width, double height, String alt, List<Stroke> strokes, List<Label> labels) {
+        this(kind, width, height, alt, strokes, labels, List.of());
+    }
+
+    public boolean isTelling() {
+        return !spots.isEmpty();
     }
 
     public String viewBox() {

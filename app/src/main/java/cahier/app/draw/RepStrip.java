@@ -14,7 +14,7 @@ public final class RepStrip {
     private static final double CELL = 16;
     private static final double GAP = 10;
     private static final double BASE = 20.5;
-    private static final double SCALE = CELL / 24;
+    private static final double LARGE_CELL = 24;
     private static final double LETTER = 6.4;
 
     private RepStrip() {
@@ -24,30 +24,51 @@ public final class RepStrip {
      * The reps of one session.
      *
      * @param caption under the strip, say "Mon 15"
+     * @param says what each rep tells when it is pointed at, in order; or nothing
      */
-    public record Session(String caption, List<Outcome> reps) {
+    public record Session(String caption, List<Outcome> reps, List<String> says) {
+
+        /** One whose reps tell nothing more. */
+        public Session(String caption, List<Outcome> reps) {
+            this(caption, reps, List.of());
+        }
     }
 
     /** The strip of these sessions, oldest first. */
     public static Drawing of(List<Session> sessions) {
+        return of(sessions, CELL);
+    }
+
+    /** The larger one of a track's own page. */
+    public static Drawing large(List<Session> sessions) {
+        return of(sessions, LARGE_CELL);
+    }
+
+    private static Drawing of(List<Session> sessions, double cell) {
+        double base = BASE * cell / CELL;
+        List<Spot> spots = new ArrayList<>();
         Map<Outcome, Path> marks = new EnumMap<>(Outcome.class);
-        Path base = new Path();
+        Path ground = new Path();
         List<Label> labels = new ArrayList<>();
         double x = 0;
         for (Session session : sessions) {
             double from = x;
-            for (Outcome outcome : session.reps()) {
-                Glyph.of(outcome).draw(marks.computeIfAbsent(outcome, o -> new Path()), x, 1, SCALE);
-                x += CELL;
+            for (int i = 0; i < session.reps().size(); i++) {
+                Outcome outcome = session.reps().get(i);
+                Glyph.of(outcome).draw(marks.computeIfAbsent(outcome, o -> new Path()), x, 1, cell / 24);
+                if (i < session.says().size()) {
+                    spots.add(new Spot(x, 0, cell, base + 2, session.says().get(i)));
+                }
+                x += cell;
             }
             x = Math.max(x, from + LETTER * session.caption().length());
-            base.move(from, BASE).horizontal(x);
-            labels.add(new Label(from, BASE + 15, session.caption(), "start", "cap"));
+            ground.move(from, base).horizontal(x);
+            labels.add(new Label(from, base + 15, session.caption(), "start", "cap"));
             x += GAP;
         }
-        List<Stroke> strokes = new ArrayList<>(List.of(new Stroke(base.data(), "base")));
+        List<Stroke> strokes = new ArrayList<>(List.of(new Stroke(ground.data(), "base")));
         marks.forEach((outcome, path) -> strokes.add(new Stroke(path.data(), Glyph.of(outcome).getInk())));
-        return new Drawing("strip", Math.max(1, x - GAP + 1), BASE + 20, alt(sessions), strokes, labels);
+        return new Drawing("strip", Math.max(1, x - GAP + 1), base + 20, alt(sessions), strokes, labels, spots);
     }
 
     private static String alt(List<Session> sessions) {

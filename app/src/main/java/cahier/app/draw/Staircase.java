@@ -81,7 +81,7 @@ public final class Staircase {
         strokes.add(new Stroke(lesson.data(), "lesson"));
         strokes.addAll(marks(days));
         strokes.addAll(inkLine(days, current));
-        strokes.add(new Stroke(circle(x(today) + dayWidth / 2, y(current), 4), "today"));
+        strokes.add(new Stroke(Circle.at(x(today) + dayWidth / 2, y(current), 4), "today"));
         return new Drawing("stair", WIDTH, HEIGHT, alt, strokes, labels(current, steps, goal));
     }
 
@@ -145,11 +145,5 @@ public final class Staircase {
         }
         labels.add(new Label(now, HEIGHT - 4, "today", "middle", "xlab"));
         return labels;
-    }
-
-    private static String circle(double x, double y, double r) {
-        String radius = Path.number(r);
-        return "M" + Path.number(x - r) + " " + Path.number(y) + "a" + radius + " " + radius + " 0 1 0 " + Path.number(2 * r) + " 0a"
-                + radius + " " + radius + " 0 1 0 " + Path.number(-2 * r) + " 0";
     }
 }

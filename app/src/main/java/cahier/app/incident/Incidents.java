@@ -14,6 +14,7 @@ public class Incidents {
 
     private static final Duration LATELY = Duration.ofDays(14);
     private static final int SHOWN = 5;
+    private static final int MOST = 200;
 
     private final IncidentMapper incidents;
 
@@ -24,6 +25,11 @@ public class Incidents {
     /** Sent twice, it is still one. */
     public void keep(PracticeId practice, Incident incident, Instant now) {
         incidents.insert(practice, incident, now);
+    }
+
+    /** All of them since then, newest first, up to a number nobody reads. */
+    public List<Incident> since(PracticeId practice, long household, Instant since) {
+        return incidents.since(practice, household, since, MOST);
     }
 
     /** The last few of the last two weeks, newest first. */

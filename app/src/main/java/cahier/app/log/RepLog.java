@@ -147,6 +147,11 @@ public class RepLog {
         return reps.latestOfTrack(practice, track, most);
     }
 
+    /** The reps of a track since then, oldest first. */
+    public List<KeptRep> ofTrack(PracticeId practice, long track, Instant since) {
+        return reps.ofTrack(practice, track, since);
+    }
+
     /** Reps of a household since then, oldest first. */
     public List<KeptRep> ofHousehold(PracticeId practice, long household, Instant since) {
         return reps.ofHousehold(practice, household, since);

@@ -48,6 +48,9 @@ interface RepMapper {
     @Select(KEPT + "and r.track_id = #{track} order by r.happened_at desc, r.id desc limit #{most}")
     List<KeptRep> latestOfTrack(PracticeId practice, long track, int most);
 
+    @Select(KEPT + "and r.track_id = #{track} and r.happened_at >= #{since} order by r.happened_at, r.id")
+    List<KeptRep> ofTrack(PracticeId practice, long track, Instant since);
+
     @Select(KEPT + "and r.household_id = #{household} and r.happened_at >= #{since} order by r.happened_at, r.id")
     List<KeptRep> ofHousehold(PracticeId practice, long household, Instant since);
 

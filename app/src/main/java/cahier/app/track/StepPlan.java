@@ -70,6 +70,11 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         return new StepPlan(title, how, place, distanceM, seconds, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }
 
+    /** The same passed in another way. */
+    public StepPlan passedBy(PassChoice other, int inARow, @Nullable Spread over) {
+        return new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, word, other, inARow, reps, sessions, minutes, onMiss, cautions, teaching, over);
+    }
+
     public StepPlan withDistraction(String other) {
         return new StepPlan(title, how, place, distanceM, durationS, other, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }

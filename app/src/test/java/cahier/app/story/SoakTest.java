@@ -10,6 +10,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
+import com.microsoft.playwright.assertions.PageAssertions;
 import java.io.IOException;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -74,7 +75,7 @@ class SoakTest {
         }
         owner.click("#finish");
         assertThat(owner.locator("h1")).isVisible();
-        assertThat(owner).hasURL(Pattern.compile(OWNER + "$"));
+        assertThat(owner).hasURL(Pattern.compile(OWNER + "$"), new PageAssertions.HasURLOptions().setTimeout(30_000));
     }
 
     private void killOrStart(ApplicationProcess application) throws IOException, InterruptedException {

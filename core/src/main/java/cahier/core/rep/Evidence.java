@@ -60,6 +60,11 @@ public final class Evidence {
         return posterior(n).survivalProbability(bar);
     }
 
+    /** The density of the true success rate at {@code rate}, 0 to 1, over the last {@code n} reps or all when fewer. */
+    public double density(double rate, int n) {
+        return posterior(n).density(rate);
+    }
+
     /** The 10% and 90% quantiles of the true success rate over the last {@code n} reps or all when fewer. */
     public Interval interval(int n) {
         BetaDistribution beta = posterior(n);

@@ -1,0 +1,224 @@
+package cahier.app.draw;
+
+import cahier.app.web.Dates;
+import cahier.core.rep.Outcome;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The way of one track at full width: x calendar days with the lessons as rules, y the steps by name, on each day what was tapped, below it
+ * where, and what happened for real (docs/interface.md 5). Every day and every incident tells its own story when it is pointed at.
+ */
+public final class WideStair {
+
+    private static final double WIDTH = 880;
+    private static final double LEFT = 196;
+    private static final double RIGHT = 12;
+    private static final double TOP = 30;
+    private static final double ROW = 26;
+    private static final double BELOW = 58;
+    private static final int SHORTEST = 21;
+    private static final double AHEAD = 0.2;
+    private static final double LETTER = 6.3;
+    private static final int NAME = 24;
+    private static final double WIDEST_DAY = 26;
+
+    /**
+     * One day of practice on one step.
+     *
+     * @param step 1-based
+     * @param counts reps by outcome
+     * @param place where most of it was; empty when nobody said
+     * @param says the day in words
+     */
+    public record Day(LocalDate date, int step, Map<Outcome, Integer> counts, String place, String says) {
+
+        int of(Outcome outcome) {
+            return counts.getOrDefault(outcome, 0);
+        }
+
+        double share(Outcome outcome) {
+            return (double) of(outcome) / counts.values().stream().mapToInt(Integer::intValue).sum();
+        }
+    }
+
+    /** A lesson, or something that happened for real. */
+    public record Mark(LocalDate date, String says) {
+    }
+
+    /**
+     * What is drawn.
+     *
+     * @param days oldest first
+     * @param steps titles, the first step first
+     * @param current 1-based, one more than there are when the goal is reached
+     * @param start the day at the left edge
+     */
+    public record Way(List<Day> days, List<String> steps, int current, LocalDate start, LocalDate today, List<Mark> lessons, List<Mark> incidents) {
+    }
+
+    private final Way way;
+    private final double dayWidth;
+    private final double floor;
+
+    private WideStair(Way way) {
+        this.way = way;
+        double days = Math.max(SHORTEST, (ChronoUnit.DAYS.between(way.start(), way.today()) + 1) * (1 + AHEAD));
+        this.dayWidth = Math.min(WIDEST_DAY, (WIDTH - LEFT - RIGHT) / days);
+        this.floor = TOP + ROW * way.steps().size();
+    }
+
+    /**
+     * The drawing.
+     *
+     * @param alt the whole of it in a sentence
+     */
+    public static Drawing of(Way way, String alt) {
+        return new WideStair(way).draw(alt);
+    }
+
+    private double x(LocalDate date) {
+        return LEFT + ChronoUnit.DAYS.between(way.start(), date) * dayWidth;
+    }
+
+    private double middle(LocalDate date) {
+        return x(date) + dayWidth / 2;
+    }
+
+    private double y(int step) {
+        return floor - (step - 1) * ROW;
+    }
+
+    private Drawing draw(String alt) {
+        List<Label> labels = new ArrayList<>();
+        List<Spot> spots = new ArrayList<>();
+        List<Stroke> strokes = new ArrayList<>(frame(labels));
+        strokes.addAll(marks());
+        strokes.add(ink());
+        strokes.add(new Stroke(Circle.at(middle(way.today()), y(way.current()), 4.5), "today"));
+        strokes.addAll(places(labels));
+        strokes.addAll(incidents(spots));
+        way.days().forEach(d -> spots.add(new Spot(x(d.date()), y(d.step()) - ROW + 1, Math.max(6, dayWidth), ROW + 8, d.says())));
+        return new Drawing("stair wide", WIDTH, floor + BELOW, alt, strokes, labels, spots);
+    }
+
+    private List<Stroke> frame(List<Label> labels) {
+        Path rules = new Path();
+        for (int step = 1; step <= way.steps().size(); step++) {
+            rules.move(LEFT, Math.round(y(step)) + 0.5).horizontal(WIDTH - RIGHT);
+            String now = step == way.current() ? " now" : "";
+            labels.add(new Label(LEFT - 12, y(step) + 4, Integer.toString(step), "end", "ynum" + now));
+            labels.add(new Label(LEFT - 36, y(step) + 4, shortened(way.steps().get(step - 1)), "end", "yname" + now));
+        }
+        double goal = Math.round(y(way.steps().size() + 1)) + 0.5;
+        labels.add(new Label(LEFT - 12, goal + 4, "Goal", "end", "goal-t"));
+        Path lessons = new Path();
+        double free = 0;
+        for (Mark lesson : way.lessons()) {
+            if (lesson.date().isBefore(way.start()) || middle(lesson.date()) > WIDTH - RIGHT) {
+                continue;
+            }
+            double x = Math.round(middle(lesson.date())) + 0.5;
+            lessons.move(x, goal).vertical(floor + 6);
+            String text = Dates.shortDate(lesson.date());
+            if (x - LETTER * text.length() / 2 > free) {
+                labels.add(new Label(x, floor + 20, text, "middle", "xlab lesson-t"));
+                free = x + LETTER * text.length() / 2 + 6;
+            }
+        }
+        labels.add(new Label(middle(way.today()), TOP - 16, "today", "middle", "xlab"));
+        return List.of(new Stroke(rules.data(), "rule"), new Stroke(new Path().move(LEFT, goal).horizontal(WIDTH - RIGHT).data(), "goal"),
+                new Stroke(new Path().move(LEFT, goal + 3).horizontal(WIDTH - RIGHT).data(), "goal thin"), new Stroke(lessons.data(), "lesson"));
+    }
+
+    private static String shortened(String title) {
+        return title.length() <= NAME ? title : title.substring(0, NAME - 1).strip() + "…";
+    }
+
+    private List<Stroke> marks() {
+        Map<Outcome, Path> paths = new EnumMap<>(Outcome.class);
+        for (Outcome outcome : Outcome.values()) {
+            paths.put(outcome, new Path());
+        }
+        for (Day day : way.days()) {
+            double x = middle(day.date());
+            double y = y(day.step());
+            double clean = (ROW - 3) * day.share(Outcome.CLEAN);
+            if (day.of(Outcome.CLEAN) > 0) {
+                paths.get(Outcome.CLEAN).move(x, y - 2).vertical(y - 2 - clean);
+            }
+            if (day.of(Outcome.HELPED) > 0) {
+                double helped = Math.max(4, (ROW - 3) * day.share(Outcome.HELPED));
+                paths.get(Outcome.HELPED).move(x + 1, y - 2 - helped).line(x + 1 + helped * 0.45, y - 2);
+            }
+            for (int i = 0; i < Math.min(2, day.of(Outcome.MISSED)); i++) {
+                paths.get(Outcome.MISSED).move(x - 3, y + 4 + 4 * i).horizontal(x + 3);
+            }
+            if (day.of(Outcome.TOO_MUCH) > 0) {
+                Glyph.TOO_MUCH.draw(paths.get(Outcome.TOO_MUCH), x - 6, y + 1, 0.5);
+            }
+        }
+        return List.of(new Stroke(paths.get(Outcome.CLEAN).data(), "m-clean"), new Stroke(paths.get(Outcome.HELPED).data(), "m-helped"),
+                new Stroke(paths.get(Outcome.MISSED).data(), "m-missed"), new Stroke(paths.get(Outcome.TOO_MUCH).data(), "m-toomuch"));
+    }
+
+    /** The step worked each day, with a riser where it changes, on to today. */
+    private Stroke ink() {
+        Path ink = new Path();
+        double from = Double.NaN;
+        double y = Double.NaN;
+        for (Day day : way.days()) {
+            if (Double.isNaN(from)) {
+                ink.move(x(day.date()), y(day.step()));
+            } else {
+                ink.horizontal(x(day.date())).vertical(y(day.step()));
+            }
+            ink.horizontal(x(day.date()) + dayWidth);
+            from = x(day.date()) + dayWidth;
+            y = y(day.step());
+        }
+        if (!Double.isNaN(from)) {
+            ink.horizontal(Math.max(from, middle(way.today()))).vertical(y(way.current()));
+        }
+        return new Stroke(ink.data(), "ink");
+    }
+
+    /** A lane under the days: where most of each day was, named where it changes and there is room. */
+    private List<Stroke> places(List<Label> labels) {
+        Path lane = new Path();
+        double y = floor + 32;
+        double free = 0;
+        String last = "";
+        for (Day day : way.days()) {
+            if (day.place().isEmpty()) {
+                continue;
+            }
+            lane.move(x(day.date()), y).horizontal(x(day.date()) + Math.max(2, dayWidth - 1));
+            if (!day.place().equals(last) && x(day.date()) >= free) {
+                labels.add(new Label(x(day.date()), y + 14, day.place(), "start", "xlab"));
+                free = x(day.date()) + LETTER * day.place().length() + 8;
+                last = day.place();
+            }
+        }
+        if (!last.isEmpty()) {
+            labels.add(new Label(LEFT - 12, y + 4, "where", "end", "xlab"));
+        }
+        return List.of(new Stroke(lane.data(), "lane"));
+    }
+
+    private List<Stroke> incidents(List<Spot> spots) {
+        Path marks = new Path();
+        for (Mark incident : way.incidents()) {
+            if (!incident.date().isBefore(way.start())) {
+                double x = middle(incident.date());
+                marks.move(x - 4, TOP - 12).line(x, TOP - 4).line(x + 4, TOP - 12).line(x - 4, TOP - 12);
+                spots.add(new Spot(x - 8, TOP - 18, 16, 18, incident.says()));
+            }
+        }
+        return List.of(new Stroke(marks.data(), "incident"));
+    }
+}
