@@ -115,7 +115,7 @@ class Books {
         return new TrackRow(way, shown.map(d -> Note.of(d, d.isAnswered() && answers.canUndo(practice, d))), answered,
                 RepStrip.of(sessions(last, facts)), last.size(),
                 stairs.of(facts, roadmap, days, now),
-                roadmap.visit().flatMap(v -> remedy(practice, v)));
+                roadmap.visit().flatMap(v -> remedy(practice, v)), facts.household().zone(), now.atZone(facts.household().zone()).toLocalDate());
     }
 
     private Optional<Remedy> remedy(PracticeId practice, Visit visit) {

@@ -19,6 +19,7 @@ import cahier.core.rep.Outcome;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Role;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -41,9 +42,15 @@ import java.util.stream.Stream;
  * @param table person by place
  * @param by side and item, in words, where they were said
  * @param slips what the misses were, in words
+ * @param last the reps of the strip, newest first
  * @param effort how many more reps it takes at the present rate, in words
  */
-record EvidenceView(int reps, Drawing strip, String counts, Drawing odds, String oddsSaid, String cold, Table table, List<String> by, String slips, String effort) {
+record EvidenceView(int reps, Drawing strip, String counts, Drawing odds, String oddsSaid, String cold, Table table, List<String> by, String slips, String effort, List<Told> last) {
+
+    /** One rep that can be taken out. */
+    record Told(String id, String says) {
+    }
+
 
     private static final int STRIP = 20;
     private static final double BAR = 0.8;
@@ -86,7 +93,13 @@ record EvidenceView(int reps, Drawing strip, String counts, Drawing odds, String
         return Optional.of(new EvidenceView(evidence.reps(), RepStrip.large(sessions(last, facts)), RepStrip.counts(last.stream().map(KeptRep::outcome).toList()),
                 OddsCurve.of(rate -> evidence.density(rate, of), BAR, "Odds that the true rate is 80% or better: " + odds), odds, cold(given), table(given, facts),
                 Stream.concat(by(work, r -> r.side() == null ? "" : r.side().name().toLowerCase(Locale.ROOT) + " hand").stream(), by(work, KeptRep::item).stream()).toList(),
-                slips(details), effort(step, evidence, of)));
+                slips(details), effort(step, evidence, of), told(last, facts)));
+    }
+
+    private static List<Told> told(List<KeptRep> last, Facts facts) {
+        List<Told> told = new ArrayList<>(last.stream().map(r -> new Told(r.id().toString(), RepWords.of(r, facts))).toList());
+        Collections.reverse(told);
+        return told;
     }
 
     private static List<RepStrip.Session> sessions(List<KeptRep> reps, Facts facts) {

@@ -8,6 +8,8 @@ import cahier.app.track.Step;
 import cahier.app.track.Track;
 import cahier.core.gate.RedFlag;
 import cahier.core.slip.Remedy;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,10 +19,11 @@ import java.util.Optional;
  * @param note what stands in the margin; none when nothing has been judged yet
  * @param decision the trainer's last decision while it is news, shown on the page in the trainer's voice
  * @param remedy what the misses at the current step point to
+ * @param today in the zone of the household
  * @param strip the last reps at the current step
  */
 record TrackRow(Way way, Optional<Note> note, Optional<Decided> decision, Drawing strip, int reps, Drawing staircase,
-                Optional<Remedy> remedy) {
+                Optional<Remedy> remedy, ZoneId zone, LocalDate today) {
 
     public Roadmap roadmap() {
         return way.roadmap();

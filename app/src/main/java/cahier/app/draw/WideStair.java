@@ -5,6 +5,7 @@ import cahier.core.rep.Outcome;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -118,7 +119,7 @@ public final class WideStair {
         labels.add(new Label(LEFT - 12, goal + 4, "Goal", "end", "goal-t"));
         Path lessons = new Path();
         double free = 0;
-        for (Mark lesson : way.lessons()) {
+        for (Mark lesson : way.lessons().stream().sorted(Comparator.comparing(Mark::date)).toList()) {
             if (lesson.date().isBefore(way.start()) || middle(lesson.date()) > WIDTH - RIGHT) {
                 continue;
             }

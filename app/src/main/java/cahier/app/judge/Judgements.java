@@ -10,6 +10,7 @@ import cahier.app.track.Roadmap;
 import cahier.app.track.Tracks;
 import cahier.app.track.Visit;
 import cahier.core.decide.Case;
+import cahier.core.decide.Decision;
 import cahier.core.decide.Judge;
 import cahier.core.decide.Reason;
 import cahier.core.decide.Standing;
@@ -97,6 +98,20 @@ public class Judgements {
         Household household = households.get(practice, roadmap.track().householdId());
         Case given = cases.of(household, roadmap, roadmap.visit().orElseThrow(), now);
         return SuggestionWords.missing(given.rule().check(given.visit().counted(given.staleDays())).missing());
+    }
+
+    /** Whether the track was called or taken down because of too much since a trainer last moved it up (docs/rules.md 4). */
+    public boolean isAfterTooMuch(PracticeId practice, long track) {
+        for (Decided d : history(practice, track)) {
+            boolean movedUp = d.answer() == Decision.UP || d.answer() == Decision.DONE;
+            if (movedUp && (d.state() == Decided.State.ACCEPTED || d.state() == Decided.State.OVERRULED)) {
+                return false;
+            }
+            if (d.isAnswered() && d.cause().restsTheStep()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     Optional<Decided> find(PracticeId practice, long id) {

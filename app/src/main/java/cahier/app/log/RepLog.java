@@ -5,6 +5,7 @@ import cahier.app.household.Household;
 import cahier.app.track.Tracks;
 import cahier.core.pay.LeadClips;
 import cahier.core.rep.Outcome;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -86,10 +87,18 @@ public class RepLog {
     /** Puts another outcome in the place of a rep that was tapped wrong: the rep is voided, a new one stands at its time. Twice changes nothing. */
     public void correct(Household household, KeptRep rep, UUID other, Outcome outcome, Instant now) {
         voidRep(household, rep, now, null);
-        NewRep right = rep.corrected(other, outcome);
-        Long off = rep.happenedAt().equals(rep.at()) ? null : Duration.between(rep.happenedAt(), rep.at()).toSeconds();
-        if (reps.insert(household.practiceId(), household.id(), rep.visitId(), right, now, rep.happenedAt(), off) > 0) {
-            addToDay(household, rep.trackId(), rep.stepId(), rep.happenedAt(), outcome, 1);
+        add(household, rep, rep.corrected(other, outcome), now);
+    }
+
+    /** Puts a voided rep back: the same stands again under an id that comes from its own, so that twice changes nothing. What is voided stays voided. */
+    public void putBack(Household household, KeptRep rep, Instant now) {
+        add(household, rep, rep.corrected(UUID.nameUUIDFromBytes(("again " + rep.id()).getBytes(StandardCharsets.UTF_8)), rep.outcome()), now);
+    }
+
+    private void add(Household household, KeptRep old, NewRep fresh, Instant now) {
+        Long off = old.happenedAt().equals(old.at()) ? null : Duration.between(old.happenedAt(), old.at()).toSeconds();
+        if (reps.insert(household.practiceId(), household.id(), old.visitId(), fresh, now, old.happenedAt(), off) > 0) {
+            addToDay(household, old.trackId(), old.stepId(), old.happenedAt(), fresh.outcome(), 1);
         }
     }
 

@@ -104,13 +104,13 @@ public class Homeworks {
         return Optional.of(get(practice, id));
     }
 
-    /** The sheet that is out, with one of its tracks where the dog stands now; nothing when the track is not on it. */
-    void moveOn(PracticeId practice, long household, long track, String by, Instant now) {
-        Optional<Homework> out = latest(practice, household).filter(h -> h.items().stream().anyMatch(i -> i.trackId() == track));
+    /** Issues the sheet that is out anew when the dog stands on another step of one of its tracks. */
+    void follow(PracticeId practice, long household, long track, String by, Instant now) {
         Optional<Way> way = roadmaps.of(practice, household, now).stream().filter(w -> w.track().id() == track && w.roadmap().current().isPresent()).findFirst();
-        if (out.isPresent() && way.isPresent()) {
-            List<SheetItem> items = out.get().items().stream().map(i -> i.trackId() == track ? item(way.get()) : i).toList();
-            keep(practice, household, items, by, now);
+        List<SheetItem> out = latest(practice, household).map(Homework::items).orElse(List.of());
+        boolean moved = way.isPresent() && out.stream().anyMatch(i -> i.trackId() == track && i.stepId() != way.get().roadmap().current().orElseThrow().id());
+        if (moved) {
+            keep(practice, household, out.stream().map(i -> i.trackId() == track ? item(way.get()) : i).toList(), by, now);
         }
     }
 

@@ -11,7 +11,6 @@ import cahier.app.track.Roadmap;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Decision;
 import cahier.core.decide.Standing;
-import java.util.Optional;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -41,19 +40,22 @@ class OwnerMoves {
         if (map.track().movesOn() != MovesOn.OWNER) {
             return;
         }
-        Optional<Decided> open = judgements.open(event.practice(), event.track()).filter(d -> moves(map, d, event));
-        if (open.isPresent()) {
-            String by = households.get(event.practice(), map.track().householdId()).name();
-            if (answers.apply(event.practice(), open.get(), by, event.at()) == Answers.Result.DONE) {
-                homeworks.moveOn(event.practice(), map.track().householdId(), event.track(), by, event.at());
-            }
-        }
+        long household = map.track().householdId();
+        String by = households.get(event.practice(), household).name();
+        judgements.open(event.practice(), event.track()).filter(d -> moves(map, d, event)).ifPresent(d -> answers.apply(event.practice(), d, by, event.at()));
+        homeworks.follow(event.practice(), household, event.track(), by, event.at());
     }
 
     private boolean moves(Roadmap map, Decided open, Suggested event) {
-        boolean afterTooMuch = map.visit().orElseThrow().enteredAfterTooMuch();
+        boolean afterTooMuch = judgements.isAfterTooMuch(event.practice(), event.track());
         boolean goes = open.suggested() == Decision.BACK || open.suggested() == Decision.UP && !nextWaits(map, event);
-        return goes && open.visitId() == map.visit().orElseThrow().id() && Standing.appliesByItself(open.grounds().suggestion(), afterTooMuch);
+        return goes && open.visitId() == map.visit().orElseThrow().id() && !isTakenBack(open, event) && Standing.appliesByItself(open.grounds().suggestion(), afterTooMuch);
+    }
+
+    /** What the trainer took back is not carried out again on the same reps. */
+    private boolean isTakenBack(Decided open, Suggested event) {
+        return judgements.history(event.practice(), event.track()).stream().anyMatch(d -> d.state() == Decided.State.UNDONE && d.visitId() == open.visitId()
+                && d.suggested() == open.suggested() && d.grounds().reps() == open.grounds().reps());
     }
 
     /** A step that waits for another track is the trainer's to open. */

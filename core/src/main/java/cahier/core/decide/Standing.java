@@ -42,13 +42,14 @@ public final class Standing {
 
     /**
      * Whether a suggestion is carried out without the trainer on a track whose owner may move on: UP, BACK and REFRESH are, CALL, SPLIT and DONE never.
-     * An UP waits when the visit began with too much: a run of clean sessions after that is seen by the trainer first.
+     * The first UP after too much is the trainer's: a run of clean sessions after a CALL or a BACK of such a cause never ends in an UP that nobody has seen.
      *
      * @param stands what stands after {@link #merge}; while an open CALL or SPLIT stands, it is that one and nothing applies
+     * @param afterTooMuch whether the track was called or taken down because of too much, or an alarm, since a trainer last moved it up
      */
-    public static boolean appliesByItself(Suggestion stands, boolean enteredAfterTooMuch) {
+    public static boolean appliesByItself(Suggestion stands, boolean afterTooMuch) {
         return switch (stands.decision()) {
-            case UP -> !enteredAfterTooMuch;
+            case UP -> !afterTooMuch;
             case BACK, REFRESH -> true;
             case CALL, SPLIT, DONE, STAY -> false;
         };

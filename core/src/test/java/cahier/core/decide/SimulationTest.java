@@ -1,0 +1,143 @@
+package cahier.core.decide;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import cahier.core.pass.Block;
+import cahier.core.pass.Calm;
+import cahier.core.pass.Odds;
+import cahier.core.pass.PassRule;
+import cahier.core.pass.Rate;
+import cahier.core.pass.Run;
+import cahier.core.pass.Spread;
+import cahier.core.rep.Rep;
+import cahier.core.rep.Session;
+import cahier.core.rep.Visit;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import org.junit.jupiter.api.Test;
+
+/** What the pass rules do to made-up dogs whose true rate is known; the table stands in docs/rules.md. */
+class SimulationTest {
+
+    private static final int RUNS = 500;
+    private static final double SELDOM = 0.003;
+    private static final int LUCK_REPS = 60;
+    private static final int PATIENCE = 600;
+    private static final Path RULES = Path.of("..", "docs", "rules.md");
+
+    private static final Map<String, PassRule> PASS_RULES = new LinkedHashMap<>();
+
+    static {
+        PASS_RULES.put("RUN(5)", new Run(5, Spread.NONE));
+        PASS_RULES.put("RUN(5), 2 days, last cold clean", new Run(5, Spread.COMFORT));
+        PASS_RULES.put("RATE(0.8, 10)", new Rate(0.8, 10, Spread.NONE));
+        PASS_RULES.put("RATE(0.9, 10)", new Rate(0.9, 10, Spread.NONE));
+        PASS_RULES.put("BLOCK(5, 4, 2)", Block.usual(Spread.NONE));
+        PASS_RULES.put("CALM(2, 5)", Calm.usual(Spread.NONE));
+        PASS_RULES.put("ODDS(0.7, 0.8)", Odds.usual(Spread.NONE));
+    }
+
+    private static Case caseOf(PassRule rule, List<Session> sessions, int tooMuchInLast60) {
+        long days = ChronoUnit.DAYS.between(sessions.get(0).day(), sessions.get(sessions.size() - 1).day());
+        return new Case(TrackKind.SKILL, rule, Case.STALE_DAYS, new Visit(sessions), new Case.Step(1, 3, false, false, days),
+                new Case.History(false, OptionalLong.of(0), tooMuchInLast60, Optional.empty(), PersonGap.Before.NONE));
+    }
+
+    private static int tooMuchInLast60(List<Session> sessions) {
+        List<Rep> reps = sessions.stream().flatMap(s -> s.reps().stream()).toList();
+        return (int) reps.subList(Math.max(0, reps.size() - 60), reps.size()).stream().filter(Rep::isTooMuch).count();
+    }
+
+    /** Reps until the step would have been passed; none within so many. */
+    private static OptionalInt repsToUp(PassRule rule, double clean, long seed, int most) {
+        Learner dog = new Learner(clean, SELDOM, seed);
+        List<Session> sessions = new ArrayList<>();
+        int reps = 0;
+        while (reps < most) {
+            sessions.add(dog.next());
+            reps += sessions.get(sessions.size() - 1).reps().size();
+            if (reps <= most && Judge.decide(caseOf(rule, sessions, 0)).decision() == Decision.UP) {
+                return OptionalInt.of(reps);
+            }
+        }
+        return OptionalInt.empty();
+    }
+
+    private static String row(String name, PassRule rule) {
+        int[] reps = new int[RUNS];
+        int lucky = 0;
+        for (int i = 0; i < RUNS; i++) {
+            reps[i] = repsToUp(rule, 0.95, i, PATIENCE).orElse(PATIENCE);
+            lucky += repsToUp(rule, 0.5, i, LUCK_REPS).isPresent() ? 1 : 0;
+        }
+        Arrays.sort(reps);
+        return "| " + name + " | " + reps[RUNS / 2] + " | " + reps[RUNS * 9 / 10] + " | " + Math.round(100.0 * lucky / RUNS) + "% |";
+    }
+
+    @Test
+    void theTableInTheRulesIsWhatTheRulesDo() throws IOException {
+        List<String> table = PASS_RULES.entrySet().stream().map(r -> row(r.getKey(), r.getValue())).toList();
+        assertThat(Files.readString(RULES)).as("docs/rules.md, simulation").contains(String.join("\n", table));
+    }
+
+    @Test
+    void noTrackWithThreeTooMuchInSixtyRepsGoesOnWithoutACallOrSplit() {
+        int often = 0;
+        for (long seed = 0; seed < RUNS; seed++) {
+            Learner dog = new Learner(0.8, 0.04, seed);
+            List<Session> sessions = new ArrayList<>();
+            for (int i = 0; i < 20; i++) {
+                sessions.add(dog.next());
+                int tooMuch = tooMuchInLast60(sessions);
+                if (tooMuch >= 3) {
+                    often++;
+                    assertThat(Judge.decide(caseOf(new Run(5, Spread.NONE), sessions, tooMuch)).decision()).as("seed %d, session %d", seed, i).isIn(Decision.CALL, Decision.SPLIT);
+                }
+            }
+        }
+        assertThat(often).as("the dogs were over threshold often enough to test anything").isGreaterThan(500);
+    }
+
+    /** A ladder of five steps that an owner climbs alone; nobody answers anything. */
+    @Test
+    void whereTheOwnerMayMoveOnNoUpAppliesAfterTooMuchThatNobodyHasSeen() {
+        int moves = 0;
+        int waited = 0;
+        for (long seed = 0; seed < RUNS; seed++) {
+            Learner dog = new Learner(0.85, 0.02, seed);
+            List<Session> visit = new ArrayList<>();
+            Optional<Suggestion> open = Optional.empty();
+            int step = 2;
+            boolean afterTooMuch = false;
+            for (int i = 0; i < 40; i++) {
+                visit.add(dog.next());
+                Case given = new Case(TrackKind.SKILL, new Run(5, Spread.NONE), Case.STALE_DAYS, new Visit(visit), new Case.Step(step, 5, false, false, visit.size()),
+                        new Case.History(false, OptionalLong.of(0), 0, Optional.empty(), PersonGap.Before.NONE));
+                Suggestion stands = Standing.merge(open, Judge.decide(given));
+                open = stands.staysOpen() ? Optional.of(stands) : Optional.empty();
+                afterTooMuch |= stands.cause().restsTheStep() && (stands.decision() == Decision.CALL || stands.decision() == Decision.BACK);
+                if (Standing.appliesByItself(stands, afterTooMuch) && stands.decision() != Decision.REFRESH) {
+                    assertThat(stands.decision() == Decision.UP && afterTooMuch).as("seed %d, session %d", seed, i).isFalse();
+                    step += stands.decision() == Decision.UP ? 1 : -1;
+                    visit.clear();
+                    open = Optional.empty();
+                    moves++;
+                } else if (stands.decision() == Decision.UP) {
+                    waited++;
+                }
+            }
+        }
+        assertThat(moves).isGreaterThan(500);
+        assertThat(waited).isGreaterThan(50);
+    }
+}
