@@ -92,10 +92,14 @@ function coaching() {
   const n = state.reps.length;
   const { says, easy } = coach.after(state.reps, Date.now());
   const breathes = says === 'B' && state.breathed !== n;
-  role = says === 'E' && dose > 2 ? 'WIN' : easy ? 'EASE' : 'WORK';
+  const probing = Number(page.probe) - state.reps.filter((r) => r.role === 'PROBE').length;
+  role = says === 'E' && dose > 2 ? 'WIN' : easy ? 'EASE' : probing > 0 ? 'PROBE' : 'WORK';
+  at('probe')?.toggleAttribute('hidden', probing <= 0);
+  if (at('probe')) at('probe-left').textContent = probing;
   const easier = page.easier || 'With full help.';
-  at('say').textContent = role === 'WORK' ? page.how : easier;
-  at('coach').hidden = !(role !== 'WORK' || breathes) || says === 'S';
+  const eased = role === 'EASE' || role === 'WIN';
+  at('say').textContent = eased ? easier : page.how;
+  at('coach').hidden = !(eased || breathes) || says === 'S';
   at('coach-says').textContent = breathes ? `Let ${page.dog} walk off. Does it come back by itself?`
     : role === 'WIN' ? 'One sure win, then stop.' : 'Easier for three.';
   at('came-back').hidden = !breathes;

@@ -12,6 +12,7 @@ import cahier.app.judge.Looks;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.method.Methods;
+import cahier.app.probe.Probes;
 import cahier.app.track.Criterion;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Track;
@@ -19,12 +20,15 @@ import cahier.app.track.Tracks;
 import cahier.app.track.Visit;
 import cahier.app.web.Check;
 import cahier.core.decide.Case;
+import cahier.core.decide.Cause;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -39,6 +43,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 @Controller
 class TrackController {
 
+    private static final Set<Cause> STALLED = EnumSet.of(Cause.MANY_REPS, Cause.STUCK, Cause.LOW_RATE);
     private static final Duration LOOKED_BACK = Duration.ofDays(180);
 
     private final Tracks tracks;
@@ -50,10 +55,11 @@ class TrackController {
     private final Incidents incidents;
     private final Looks looks;
     private final Methods methods;
+    private final Probes probes;
     private final Clock clock;
 
     TrackController(Tracks tracks, Households households, Judgements judgements, Books books, Baselines baselines,
-                    RepLog log, Incidents incidents, Looks looks, Methods methods, Clock clock) {
+                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Clock clock) {
         this.tracks = tracks;
         this.households = households;
         this.judgements = judgements;
@@ -63,6 +69,7 @@ class TrackController {
         this.incidents = incidents;
         this.looks = looks;
         this.methods = methods;
+        this.probes = probes;
         this.clock = clock;
     }
 
@@ -90,6 +97,9 @@ class TrackController {
         Visit visit = row.roadmap().visit().orElseThrow();
         List<KeptRep> here = reps.stream().filter(r -> Objects.equals(r.visitId(), visit.id())).toList();
         EvidenceView.of(given, row.step().orElseThrow(), facts, here, log.details(row.track().practiceId(), visit.id())).ifPresent(e -> model.addAttribute("evidence", e));
+        model.addAttribute("trials", probes.trials(row.roadmap()));
+        row.note().filter(n -> n.isOpen() && STALLED.contains(n.decided().cause())).flatMap(n -> probes.next(row.roadmap(), facts.places().size()))
+                .ifPresent(p -> model.addAttribute("probe", p));
         model.addAttribute("hints", Hints.of(row.roadmap(), given, facts, methods.ofHousehold(row.track().practiceId(), row.track().householdId()), reps));
     }
 

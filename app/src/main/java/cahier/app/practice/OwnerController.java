@@ -120,6 +120,7 @@ class OwnerController {
         model.addAttribute("others", today.others(task));
         model.addAttribute("task", task);
         model.addAttribute("coach", CoachTables.of(task.assignment().kind()));
+        practice.probe(owner, task).ifPresent(p -> model.addAttribute("probe", p));
         model.addAttribute("pay", PayScore.of(task, Instant.now(clock)));
         model.addAttribute("facts", practice.facts(owner));
         return "practice/practice";

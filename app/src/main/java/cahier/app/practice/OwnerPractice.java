@@ -13,6 +13,8 @@ import cahier.app.log.Ending;
 import cahier.app.log.KeptRep;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
+import cahier.app.probe.Probes;
+import cahier.app.probe.Trial;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Way;
 import cahier.app.sheet.Homework;
@@ -60,9 +62,10 @@ class OwnerPractice {
     private final Roadmaps roadmaps;
     private final Tracks tracks;
     private final Alarms alarms;
+    private final Probes probes;
 
     OwnerPractice(Households households, Homeworks homeworks, RepLog log, Judgements judgements, Roadmaps roadmaps,
-                  Tracks tracks, Alarms alarms) {
+                  Tracks tracks, Alarms alarms, Probes probes) {
         this.households = households;
         this.homeworks = homeworks;
         this.log = log;
@@ -70,6 +73,7 @@ class OwnerPractice {
         this.roadmaps = roadmaps;
         this.tracks = tracks;
         this.alarms = alarms;
+        this.probes = probes;
     }
 
     /** The household, its sheet, and what was done today. */
@@ -108,6 +112,12 @@ class OwnerPractice {
     static Today.Task task(Today today, long step) {
         return today.tasks().stream().filter(t -> t.isPractised() && t.stepId() == step).findFirst()
                 .orElseThrow(() -> new NotFound("step " + step));
+    }
+
+    /** The test that the trainer asked for at this step. */
+    Optional<Trial> probe(Owner owner, Today.Task task) {
+        Roadmap map = tracks.get(owner.practice(), task.item().trackId());
+        return map.current().filter(s -> s.id() == task.stepId()).flatMap(s -> probes.running(map));
     }
 
     Facts facts(Owner owner) {

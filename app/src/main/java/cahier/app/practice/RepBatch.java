@@ -35,7 +35,7 @@ final class RepBatch {
     private static final int SHOWN = 60;
     private static final int LONGEST_LABEL = 40;
     /** Roles a phone gives; the others are the trainer's. */
-    private static final List<Role> FROM_PHONES = List.of(Role.WORK, Role.EASE, Role.WIN);
+    private static final List<Role> FROM_PHONES = List.of(Role.WORK, Role.EASE, Role.WIN, Role.PROBE);
 
     private final Map<Long, Long> trackOfStep;
     private final Map<String, Long> people;

@@ -87,7 +87,7 @@ class PrivacyTest extends AppTest {
         "/households/{household}/method", "/households/{household}/baselines", "/households/{household}/places/start?kind=FLAT",
         "/households/{household}/tracks", "/households/{household}/homework", "/households/{household}/link", "/households/{household}/link/revoke",
         "/households/{household}/roadmap/issue?track={track}", "/households/{household}/roadmap/import", "/households/{household}/method/changes?track={track}",
-        "/households/{household}/parked?item=ball", "/households/{household}/parked/1/return", "/tracks/{track}/order?by=1", "/tracks/{track}/reps/void?rep=x", "/tracks/{track}/reps/restore?rep=x", "/tracks/{track}/park", "/tracks/{track}/template",
+        "/households/{household}/parked?item=ball", "/households/{household}/parked/1/return", "/tracks/{track}/order?by=1", "/tracks/{track}/reps/void?rep=x", "/tracks/{track}/probe?kind=PLACE", "/tracks/{track}/reps/restore?rep=x", "/tracks/{track}/park", "/tracks/{track}/template",
         "/tracks/{track}/needs?step={step}&first={step}", "/tracks/{track}/needs/1/remove", "/tracks/{track}/apart?other={track}", "/tracks/{track}/place?place=1",
         "/tracks/{track}", "/tracks/{track}/steps", "/tracks/{track}/climb?base={step}", "/tracks/{track}/overrule", "/tracks/{track}/split?decision={decision}", "/tracks/{track}/dog-on/{step}",
         "/steps/{step}", "/steps/{step}/move?by=1", "/steps/{step}/remove", "/steps/{step}/restore",

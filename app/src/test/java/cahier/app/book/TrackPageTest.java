@@ -29,6 +29,7 @@ import cahier.core.rep.Outcome;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -158,6 +159,30 @@ class TrackPageTest extends AppTest {
         assertThat(asEdda(() -> log.latestOfTrack(edda().practice(), home.track, 20))).hasSize(9);
         assertThat(home.suggestion().suggested()).isEqualTo(before.suggested());
         send("/tracks/" + home.track + "/reps/void", "rep", "no rep").andExpect(status().isNotFound());
+    }
+
+    // ---- a test ----
+
+    @Test
+    void aStalledStepIsTestedOneChangeAtATimeAndTheReadingSaysWhatHelped() throws Exception {
+        page().andExpect(content().string(not(containsString("Try first"))));
+        rest();
+        home.practise("mmcmm");
+        rest();
+        home.practise("mmcmm");
+        clock.pass(Duration.ofMinutes(1));
+        page().andExpect(content().string(allOf(containsString("Try first: one place easier"), containsString("Is it too difficult there?"))));
+        send("/tracks/" + home.track + "/probe", "kind", "PLACE").andExpect(status().is3xxRedirection());
+        send("/tracks/" + home.track + "/probe", "kind", "REWARD");
+        page().andExpect(content().string(allOf(containsString("Test: one place easier"), containsString("0/0, before 2/10. 5 more to come."), not(containsString("Try first")), not(containsString("Test: the better")))));
+        mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow())).andExpect(content().string(containsString("First a test: where it is easier.")));
+        clock.pass(Duration.ofMinutes(10));
+        for (int i = 0; i < 5; i++) {
+            home.sendReps("{\"reps\":[" + Home.rep(UUID.randomUUID().toString(), UUID.randomUUID().toString(), home.stepNow(), "CLEAN", now().plusSeconds(i), "Dele").replace("}", ",\"role\":\"PROBE\"}") + "]}");
+        }
+        page().andExpect(content().string(allOf(containsString("5/5, before 2/10: it helped."), containsString("Try first: the better reward"))));
+        mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow())).andExpect(content().string(not(containsString("First a test"))));
+        assertThat(home.suggestion().grounds().reps()).as("they are no evidence").isEqualTo(10);
     }
 
     // ---- the owner may move on ----
