@@ -2,6 +2,7 @@ package cahier.app.demo;
 
 import cahier.app.household.HomeKind;
 import cahier.app.household.Word;
+import cahier.app.incident.Incident;
 import cahier.app.intake.Equipment;
 import cahier.app.track.StepPlan;
 import cahier.core.decide.Decision;
@@ -19,7 +20,11 @@ import org.jspecify.annotations.Nullable;
 record DemoFile(String practice, String zone, String trainer, String email, String password, long seed, List<House> households) {
 
     record House(String name, String home, String cautions, String token, List<Who> people, List<Pup> dogs, List<Where> places,
-                 List<Said> words, List<Meeting> lessons, @Nullable Told intake, List<Way> tracks) {
+                 List<Said> words, List<Meeting> lessons, @Nullable Told intake, @Nullable List<Happened> happened, List<Way> tracks) {
+    }
+
+    /** Something that happened for real; where names a place of the household. */
+    record Happened(int day, LocalTime at, Incident.Kind kind, Incident.Went went, @Nullable Double distanceM, String where, String words) {
     }
 
     /** What was told on the first visit. */

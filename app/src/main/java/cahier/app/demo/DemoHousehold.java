@@ -13,6 +13,8 @@ import cahier.app.household.Lesson;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
 import cahier.app.household.Word;
+import cahier.app.incident.Incident;
+import cahier.app.incident.Incidents;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
@@ -33,6 +35,7 @@ import cahier.core.gate.Topic;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import cahier.core.words.Signal;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -68,9 +71,10 @@ class DemoHousehold {
     private final Homeworks homeworks;
     private final OwnerLinks links;
     private final DemoIntake intake;
+    private final Incidents incidents;
 
     DemoHousehold(Households households, Tracks tracks, Shelf shelf, Starts starts, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks,
-                  OwnerLinks links, DemoIntake intake) {
+                  OwnerLinks links, DemoIntake intake, Incidents incidents) {
         this.households = households;
         this.tracks = tracks;
         this.shelf = shelf;
@@ -81,6 +85,7 @@ class DemoHousehold {
         this.homeworks = homeworks;
         this.links = links;
         this.intake = intake;
+        this.incidents = incidents;
     }
 
     @Transactional
@@ -99,12 +104,22 @@ class DemoHousehold {
             DemoFile.Meeting first = house.lessons().get(0);
             intake.load(trainer, households.facts(practice, id), house.intake(), today, today.plusDays(first.day()).atTime(first.at()).atZone(zone).toInstant());
         }
+        if (house.happened() != null) {
+            house.happened().forEach(h -> happen(practice, id, h, today, zone));
+        }
         Life life = new Life(trainer, households.facts(practice, id), today, random);
         house.tracks().forEach(life::plan);
         house.lessons().stream().filter(l -> l.day() < 0).forEach(life::issueAfter);
         life.live();
         homeworks.issue(trainer, id, today.minusDays(1).atTime(DECIDED_AT).plusMinutes(5).atZone(zone).toInstant());
         judgements.refreshDue(practice, now);
+    }
+
+    private void happen(PracticeId practice, long household, DemoFile.Happened h, LocalDate today, ZoneId zone) {
+        Instant at = today.plusDays(h.day()).atTime(h.at()).atZone(zone).toInstant();
+        Long place = households.facts(practice, household).places().stream().filter(p -> p.name().equals(h.where())).map(Place::id).findFirst().orElse(null);
+        UUID id = UUID.nameUUIDFromBytes((household + " " + at).getBytes(StandardCharsets.UTF_8));
+        incidents.keep(practice, new Incident(id, household, h.kind(), h.went(), h.distanceM(), place, "", h.words(), at), at);
     }
 
     /** Something that happens in a household at a time. */
