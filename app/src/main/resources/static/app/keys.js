@@ -1,6 +1,6 @@
 // Single keys for the trainer's pages (docs/interface.md 7). They can be switched off and never act inside a field.
 const OFF = 'cahier.keys';
-const PLACES = { d: '/', h: '/households', s: '/sheets', f: '/shelf' };
+const PLACES = { d: '/', h: '/households', l: '/lessons', s: '/sheets', f: '/shelf' };
 const G_MS = 1500;
 
 const items = () => [...document.querySelectorAll('.entry.track, .entry.visit, .entry.look')].filter((e) => e.offsetParent !== null);

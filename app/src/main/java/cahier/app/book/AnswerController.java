@@ -58,13 +58,13 @@ class AnswerController {
 
     @PostMapping("/households/{household}/questions/{id}/answer")
     String answerQuestion(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable UUID id, @RequestParam(defaultValue = "") String answer,
-                          RedirectAttributes flash) {
+                          @RequestParam(defaultValue = "") String back, RedirectAttributes flash) {
         String words = answer.strip();
         if (words.isEmpty() || words.length() > LONGEST) {
             flash.addFlashAttribute("refusal", "An answer must have 1 to " + LONGEST + " characters, had " + words.length() + ".");
         } else {
             questions.answer(me, household, id, words, Instant.now(clock));
         }
-        return "redirect:/households/" + household;
+        return "redirect:" + (back.matches("/|/lessons/\\d{1,18}") ? back : "/households/" + household);
     }
 }

@@ -18,6 +18,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -190,7 +191,7 @@ class DecisionController {
         if (result != Answers.Result.DONE) {
             flash.addFlashAttribute("refusal", CHANGED);
         }
-        boolean local = back.startsWith("/households/") || back.startsWith("/tracks/");
+        boolean local = Stream.of("/households/", "/tracks/", "/lessons/").anyMatch(back::startsWith);
         return "redirect:" + (local ? back : "/");
     }
 

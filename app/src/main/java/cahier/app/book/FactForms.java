@@ -131,17 +131,18 @@ final class FactForms {
         }
     }
 
-    record LessonForm(long id, int version, @Nullable String startsAt, @Nullable String minutes, @Nullable String plan) {
+    record LessonForm(long id, int version, @Nullable String startsAt, @Nullable String minutes, @Nullable String plan, @Nullable String travel) {
 
-        static final LessonForm EMPTY = new LessonForm(0, 0, "", "60", "");
+        static final LessonForm EMPTY = new LessonForm(0, 0, "", "60", "", "");
 
         static LessonForm of(Lesson l, ZoneId zone) {
-            return new LessonForm(l.id(), l.version(), Dates.input(l.startsAt(), zone), Integer.toString(l.minutes()), l.plan());
+            return new LessonForm(l.id(), l.version(), Dates.input(l.startsAt(), zone), Integer.toString(l.minutes()), l.plan(),
+                    l.travelMinutes() == 0 ? "" : Integer.toString(l.travelMinutes()));
         }
 
         Lesson read(Check check, long household, ZoneId zone) {
             return new Lesson(id, household, start(check, zone), check.whole("minutes", minutes, 15, 240),
-                    check.optional("plan", plan, TEXT), version);
+                    check.optional("plan", plan, TEXT), check.optionalWhole("travel", travel, 0, 300).orElse(0), Lesson.State.PLANNED, version);
         }
 
         private Instant start(Check check, ZoneId zone) {

@@ -63,7 +63,7 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
     record Said(String word, String meaning, Word.@Nullable Role role) {
     }
 
-    record Meeting(int day, LocalTime at, int minutes, String plan) {
+    record Meeting(int day, LocalTime at, int minutes, String plan, int travel) {
     }
 
     /**

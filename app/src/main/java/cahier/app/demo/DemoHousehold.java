@@ -98,7 +98,7 @@ class DemoHousehold {
         house.places().forEach(p -> households.put(practice, id, new Place(0, p.name(), p.difficulty(), "", "", "garden".equals(p.name()), true, p.note(), 0)));
         house.words().forEach(w -> households.put(practice, id, new Word(0, w.word(), w.meaning(), null, Signal.VOICE, w.role() == null ? Word.Role.CUE : w.role(), 0)));
         house.lessons().forEach(l -> households.put(practice,
-                new Lesson(0, id, today.plusDays(l.day()).atTime(l.at()).atZone(zone).toInstant(), l.minutes(), l.plan(), 0)));
+                new Lesson(0, id, today.plusDays(l.day()).atTime(l.at()).atZone(zone).toInstant(), l.minutes(), l.plan(), l.travel(), l.day() < 0 ? Lesson.State.GIVEN : Lesson.State.PLANNED, 0)));
         links.keep(practice, id, house.token(), today.minusDays(35).atTime(DECIDED_AT).atZone(zone).toInstant());
         if (house.intake() != null) {
             DemoFile.Meeting first = house.lessons().get(0);

@@ -3,18 +3,55 @@ package cahier.app.desk;
 import cahier.app.household.Lesson;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The desk as it stands now.
  *
  * @param visits today's lessons in the order of the day, those that are over too
- * @param rows every household, by who needs the trainer first
+ * @param rows one page of the households, by who needs the trainer first
+ * @param households how many there are in all
+ * @param kind what they are filtered by
+ * @param page from 1 on
  * @param suggestions how many wait for an answer
  */
-record Desk(LocalDate today, String time, List<Visit> visits, List<DeskRow> rows, int suggestions) {
+record Desk(LocalDate today, String time, List<Visit> visits, List<DeskRow> rows, int households, DeskRow.@Nullable Kind kind, int page, int pages, int suggestions) {
 
-    /** One lesson of today. */
-    record Visit(DeskRow row, Lesson lesson, boolean over) {
+    /** Households on one page. */
+    static final int ON_A_PAGE = 40;
+
+    /**
+     * One page of it.
+     *
+     * @param only households with such a reason; none for all
+     * @param wanted from 1 on; one that there is not is the last
+     */
+    Desk page(DeskRow.@Nullable Kind only, int wanted) {
+        List<DeskRow> matching = rows.stream().filter(r -> only == null || r.kinds().contains(only)).toList();
+        int all = Math.max(1, (matching.size() + ON_A_PAGE - 1) / ON_A_PAGE);
+        int here = Math.min(Math.max(1, wanted), all);
+        return new Desk(today, time, visits, matching.subList(ON_A_PAGE * (here - 1), Math.min(matching.size(), ON_A_PAGE * here)), households, only, here, all, suggestions);
+    }
+
+    /**
+     * One lesson of today.
+     *
+     * @param gapMinutes since the lesson before ended; -1 for the first
+     */
+    record Visit(DeskRow row, Lesson lesson, boolean over, int gapMinutes) {
+
+        /** Whether the way takes longer than there is time. */
+        public boolean isTight() {
+            return gapMinutes >= 0 && gapMinutes < lesson.travelMinutes();
+        }
+
+        /** "20 min by road, 105 min between"; empty next door. */
+        public String way() {
+            if (lesson.travelMinutes() == 0) {
+                return "";
+            }
+            return lesson.travelMinutes() + "\u00a0min to get there" + (gapMinutes >= 0 ? ", " + gapMinutes + "\u00a0min between" : "");
+        }
     }
 
     /** "No lesson today.", "One lesson today." */

@@ -3,6 +3,7 @@ package cahier.app.desk;
 import cahier.app.account.TrainerUser;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -25,8 +26,10 @@ class DeskController {
     }
 
     @GetMapping("/")
-    String desk(@AuthenticationPrincipal TrainerUser me, Model model) {
-        model.addAttribute("desk", desk.desk(me.practice(), Instant.now(clock)));
+    String desk(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String show, @RequestParam(defaultValue = "1") String page, Model model) {
+        DeskRow.Kind only = Arrays.stream(DeskRow.Kind.values()).filter(k -> k.name().equals(show)).findFirst().orElse(null);
+        int wanted = page.matches("\\d{1,6}") ? Integer.parseInt(page) : 1;
+        model.addAttribute("desk", desk.desk(me.practice(), Instant.now(clock)).page(only, wanted));
         return "desk/desk";
     }
 

@@ -1,10 +1,12 @@
 package cahier.app.desk;
 
+import cahier.app.ask.Question;
 import cahier.app.draw.Drawing;
 import cahier.app.draw.Glyph;
 import cahier.app.household.Household;
 import cahier.app.household.Lesson;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One household on the desk.
@@ -13,8 +15,25 @@ import java.util.Optional;
  * @param glyph the mark of the strongest reason, if there is one
  * @param verdict the strongest reason in at most four words
  * @param why one line of evidence
- * @param more how many reasons stand behind it
+ * @param second the reason behind it in a sentence; may be empty
+ * @param more how many reasons stand behind those two
+ * @param kinds what it can be filtered by
  */
-record DeskRow(Household household, String dogs, Optional<Glyph> glyph, String verdict, String why, int more, double points,
+record DeskRow(Household household, String dogs, Optional<Glyph> glyph, String verdict, String why, String second, int more, double points, Set<Kind> kinds, Optional<Question> asked,
                Optional<Lesson> lesson, String lessonAt, Drawing days) {
+
+    /** What a trainer looks for on a long desk. */
+    enum Kind {
+        DECISION("Decisions"), QUESTION("Questions"), SILENT("No reps");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
 }

@@ -49,6 +49,8 @@ class DeskService {
     private static final int USUAL_DOSE = 20;
     /** Characters of a question that the desk has room for. */
     private static final int SHOWN = 60;
+    /** Reasons that are said in words. */
+    private static final int SAID = 2;
 
     private final AccountService accounts;
     private final Households households;
@@ -69,6 +71,7 @@ class DeskService {
         this.questions = questions;
     }
 
+    /** The whole desk. */
     Desk desk(PracticeId practice, Instant now) {
         judgements.refreshDue(practice, now);
         ZoneId zone = accounts.zone(practice);
@@ -93,9 +96,20 @@ class DeskService {
                         .thenComparing(r -> r.lesson().map(Lesson::startsAt).orElse(Instant.MAX))).toList();
         Map<Long, DeskRow> byHousehold = rows.stream().collect(Collectors.toMap(r -> r.household().id(), Function.identity()));
         List<Desk.Visit> visits = households.lessonsBetween(practice, today.atStartOfDay(zone).toInstant(), today.plusDays(1).atStartOfDay(zone).toInstant())
-                .stream().map(l -> new Desk.Visit(Objects.requireNonNull(byHousehold.get(l.householdId())), l, !l.endsAt().isAfter(now))).toList();
+                .stream().map(l -> new Desk.Visit(Objects.requireNonNull(byHousehold.get(l.householdId())), l, !l.endsAt().isAfter(now), -1)).toList();
         int waiting = (int) open.values().stream().flatMap(List::stream).filter(d -> d.grounds().suggestion().staysOpen()).count();
-        return new Desk(today, Dates.time(now, zone), visits, rows, waiting);
+        return new Desk(today, Dates.time(now, zone), gaps(visits), rows, rows.size(), null, 1, 1, waiting);
+    }
+
+    /** How long the trainer has between one lesson of the day and the next. */
+    private static List<Desk.Visit> gaps(List<Desk.Visit> visits) {
+        List<Desk.Visit> gapped = new ArrayList<>();
+        for (int i = 0; i < visits.size(); i++) {
+            Desk.Visit v = visits.get(i);
+            int gap = i == 0 ? -1 : (int) ChronoUnit.MINUTES.between(visits.get(i - 1).lesson().endsAt(), v.lesson().startsAt());
+            gapped.add(new Desk.Visit(v.row(), v.lesson(), v.over(), gap));
+        }
+        return gapped;
     }
 
     private record Gathered(List<Dog> dogs, List<Decided> open, List<PracticeDay> days, Optional<Lesson> lesson, int dose,
@@ -116,10 +130,23 @@ class DeskService {
         String lessonAt = g.lesson().map(l -> Dates.moment(l.startsAt(), household.zone(), today)).orElse("");
         String dogs = g.dogs().stream().map(Dog::briefly).collect(Collectors.joining(" · "));
         Optional<Triage.Reason> first = strongest.stream().findFirst();
-        Optional<Decided> decided = first.flatMap(r -> g.open().stream().filter(d -> d.trackId() == r.track()).findFirst());
+        Optional<Decided> decided = first.flatMap(r -> decided(r, g));
+        String second = strongest.stream().skip(1).findFirst().map(r -> verdict(r, decided(r, g)) + " " + why(r, decided(r, g), g)).orElse("");
         return new DeskRow(household, dogs, first.map(r -> glyph(r, decided)), first.map(r -> verdict(r, decided)).orElse(""),
-                first.map(r -> why(r, decided, g)).orElse("Nothing is waiting."), Math.max(0, strongest.size() - 1), Triage.points(reasons),
+                first.map(r -> why(r, decided, g)).orElse("Nothing is waiting."), second, Math.max(0, strongest.size() - SAID), Triage.points(reasons), kinds(strongest), g.asked(),
                 g.lesson(), lessonAt, FourteenDays.of(days(g.days()), today, g.dose(), g.lessonDays()));
+    }
+
+    private static Optional<Decided> decided(Triage.Reason reason, Gathered g) {
+        return g.open().stream().filter(d -> d.trackId() == reason.track()).findFirst();
+    }
+
+    private static Set<DeskRow.Kind> kinds(List<Triage.Reason> reasons) {
+        return reasons.stream().map(r -> switch (r.code()) {
+            case QUESTION -> DeskRow.Kind.QUESTION;
+            case SILENT -> DeskRow.Kind.SILENT;
+            default -> DeskRow.Kind.DECISION;
+        }).collect(Collectors.toSet());
     }
 
     /** What an open suggestion weighs; staying and not yet passed weigh nothing. */

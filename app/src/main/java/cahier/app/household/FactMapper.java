@@ -29,17 +29,17 @@ interface FactMapper {
     @Select("select id, word, meaning, dog_id, signal, role, version from word" + OF + "order by role <> 'CUE', lower(word), id")
     List<Word> words(PracticeId practice, long household);
 
-    @Select("select id, household_id, starts_at, minutes, plan, version from lesson" + OF + "order by starts_at desc")
+    @Select("select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson" + OF + "order by starts_at desc")
     List<Lesson> lessons(PracticeId practice, long household);
 
     @Select("""
-            select distinct on (household_id) id, household_id, starts_at, minutes, plan, version from lesson
+            select distinct on (household_id) id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson
             where practice_id = #{practice} and starts_at + minutes * interval '1 minute' > #{now}
             order by household_id, starts_at""")
     List<Lesson> nextLessons(PracticeId practice, Instant now);
 
     @Select("""
-            select id, household_id, starts_at, minutes, plan, version from lesson
+            select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson
             where practice_id = #{practice} and starts_at >= #{start} and starts_at < #{end} order by starts_at, id""")
     List<Lesson> lessonsBetween(PracticeId practice, Instant start, Instant end);
 
@@ -82,11 +82,11 @@ interface FactMapper {
     int updateWord(PracticeId practice, long household, @Param("f") Word word);
 
     @Insert("""
-            insert into lesson (practice_id, household_id, starts_at, minutes, plan)
-            values (#{practice}, #{household}, #{f.startsAt}, #{f.minutes}, #{f.plan})""")
+            insert into lesson (practice_id, household_id, starts_at, minutes, plan, travel_min, state)
+            values (#{practice}, #{household}, #{f.startsAt}, #{f.minutes}, #{f.plan}, #{f.travelMinutes}, #{f.state})""")
     void insertLesson(PracticeId practice, long household, @Param("f") Lesson lesson);
 
-    @Update("update lesson set starts_at = #{f.startsAt}, minutes = #{f.minutes}, plan = #{f.plan}, version = version + 1" + SAME)
+    @Update("update lesson set starts_at = #{f.startsAt}, minutes = #{f.minutes}, plan = #{f.plan}, travel_min = #{f.travelMinutes}, agenda = null, version = version + 1" + SAME)
     int updateLesson(PracticeId practice, long household, @Param("f") Lesson lesson);
 
     @Delete("delete from ${kind.table}" + ONE)

@@ -1,11 +1,45 @@
 package cahier.app.household;
 
 import java.time.Instant;
+import org.apache.ibatis.annotations.AutomapConstructor;
 
-/** A lesson, planned or past. */
-public record Lesson(long id, long householdId, Instant startsAt, int minutes, String plan, int version) {
+/**
+ * A lesson, planned or past.
+ *
+ * @param travelMinutes the way there
+ */
+public record Lesson(long id, long householdId, Instant startsAt, int minutes, String plan, int travelMinutes, State state, int version) {
+
+    /** Where a lesson stands. */
+    public enum State {
+        PLANNED("planned"), PREPARED("prepared"), GIVEN("given"), MISSED("missed");
+
+        private final String word;
+
+        State(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    @AutomapConstructor
+    public Lesson {
+    }
+
+    /** A planned one next door. */
+    public Lesson(long id, long householdId, Instant startsAt, int minutes, String plan, int version) {
+        this(id, householdId, startsAt, minutes, plan, 0, State.PLANNED, version);
+    }
 
     public Instant endsAt() {
         return startsAt.plusSeconds(60L * minutes);
+    }
+
+    /** Whether it was given or missed. */
+    public boolean isOver() {
+        return state == State.GIVEN || state == State.MISSED;
     }
 }

@@ -13,6 +13,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import cahier.app.gate.Gates;
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
 import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
@@ -39,6 +41,7 @@ class PrivacyTest extends AppTest {
     private long sheet;
     private long decision;
     private long flag;
+    private long lesson;
 
     @Autowired
     private PlatformTransactionManager transactions;
@@ -46,6 +49,8 @@ class PrivacyTest extends AppTest {
     private Homeworks homeworks;
     @Autowired
     private Gates gates;
+    @Autowired
+    private Households households;
     @Autowired
     private DataSource dataSource;
 
@@ -56,6 +61,10 @@ class PrivacyTest extends AppTest {
         home.practise("ccccc");
         sheet = asEdda(() -> homeworks.latest(edda().practice(), home.id).orElseThrow().id());
         decision = home.suggestion().id();
+        lesson = asEdda(() -> {
+            households.put(edda().practice(), new Lesson(0, home.id, now(), 60, "", 0));
+            return home.facts().lessons().get(0).id();
+        });
         flag = asEdda(() -> {
             gates.raise(edda(), home.id, home.facts().dogs().get(0).id(), RedFlag.PAIN, "Limps", now());
             return gates.ofHousehold(edda().practice(), home.id).get(0).id();
@@ -65,7 +74,7 @@ class PrivacyTest extends AppTest {
     private String filled(String path) {
         return path.replace("{household}", Long.toString(home.id)).replace("{track}", Long.toString(home.track))
                 .replace("{step}", Long.toString(home.stepNow())).replace("{sheet}", Long.toString(sheet))
-                .replace("{decision}", Long.toString(decision)).replace("{flag}", Long.toString(flag));
+                .replace("{decision}", Long.toString(decision)).replace("{lesson}", Long.toString(lesson)).replace("{flag}", Long.toString(flag));
     }
 
     @ParameterizedTest
@@ -73,7 +82,7 @@ class PrivacyTest extends AppTest {
         "/households/{household}/flags/new", "/households/{household}/method", "/households/{household}/baselines", "/flags/{flag}", "/flags/{flag}/letter",
         "/households/{household}/tracks/new", "/tracks/{track}", "/tracks/{track}/edit", "/tracks/{track}/overrule", "/tracks/{track}/split",
         "/households/{household}/roadmap", "/households/{household}/roadmap.json", "/households/{household}/roadmap/import", "/households/{household}/method/changes",
-        "/tracks/{track}/what-if?pass=RUN&run=5", "/tracks/{track}/place", "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}"})
+        "/tracks/{track}/what-if?pass=RUN&run=5", "/lessons/{lesson}", "/tracks/{track}/place", "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}"})
     void theNeighbourOpensNothing(String path) throws Exception {
         mvc.perform(get(filled(path)).with(user(edda()))).andExpect(status().is2xxSuccessful());
         mvc.perform(get(filled(path)).with(user(neighbour))).andExpect(status().isNotFound());
@@ -87,7 +96,8 @@ class PrivacyTest extends AppTest {
         "/households/{household}/method", "/households/{household}/baselines", "/households/{household}/places/start?kind=FLAT",
         "/households/{household}/tracks", "/households/{household}/homework", "/households/{household}/link", "/households/{household}/link/revoke",
         "/households/{household}/roadmap/issue?track={track}", "/households/{household}/roadmap/import", "/households/{household}/method/changes?track={track}",
-        "/households/{household}/parked?item=ball", "/households/{household}/parked/1/return", "/tracks/{track}/order?by=1", "/tracks/{track}/reps/void?rep=x", "/tracks/{track}/probe?kind=PLACE", "/tracks/{track}/reps/restore?rep=x", "/tracks/{track}/park", "/tracks/{track}/template",
+        "/households/{household}/parked?item=ball", "/households/{household}/parked/1/return", "/tracks/{track}/order?by=1", "/lessons/{lesson}/agenda", "/lessons/{lesson}/state?state=MISSED", "/lessons/{lesson}/close", "/lessons/{lesson}/reps?track={track}&outcome=CLEAN",
+        "/households/{household}/packs?lessonsBought=5&lesson={lesson}", "/tracks/{track}/reps/void?rep=x", "/tracks/{track}/probe?kind=PLACE", "/tracks/{track}/reps/restore?rep=x", "/tracks/{track}/park", "/tracks/{track}/template",
         "/tracks/{track}/needs?step={step}&first={step}", "/tracks/{track}/needs/1/remove", "/tracks/{track}/apart?other={track}", "/tracks/{track}/place?place=1",
         "/tracks/{track}", "/tracks/{track}/steps", "/tracks/{track}/climb?base={step}", "/tracks/{track}/overrule", "/tracks/{track}/split?decision={decision}", "/tracks/{track}/dog-on/{step}",
         "/steps/{step}", "/steps/{step}/move?by=1", "/steps/{step}/remove", "/steps/{step}/restore",

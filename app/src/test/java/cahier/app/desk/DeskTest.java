@@ -14,7 +14,9 @@ import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -79,5 +81,40 @@ class DeskTest extends AppTest {
         open("/households?find=" + name.toLowerCase()).andExpect(status().isOk()).andExpect(content().string(containsString(name)));
         open("/households?find=pim").andExpect(content().string(containsString(name)));
         open("/households?find=zebra").andExpect(content().string(not(containsString(name)))).andExpect(content().string(containsString("No household or dog matches.")));
+    }
+
+    @Test
+    void theTwoStrongestReasonsAreSaidInWords() throws Exception {
+        Home home = homes.make(bruno(), TrackKind.SKILL, 3);
+        clock.pass(Duration.ofHours(2));
+        home.practise("ccccc");
+        home.post("questions", "{\"id\":\"" + UUID.randomUUID() + "\",\"words\":\"May I use cheese?\",\"at\":\"" + now() + "\"}");
+        DeskRow row = open().rows().stream().filter(r -> r.household().id() == home.id).findFirst().orElseThrow();
+        assertThat(row.verdict() + " " + row.why()).as("35 points against 30").isEqualTo("A question. “May I use cheese?”");
+        assertThat(row.second()).startsWith("Step up. 5 of the last 5 clean");
+        assertThat(row.more()).isZero();
+        assertThat(row.kinds()).containsExactlyInAnyOrder(DeskRow.Kind.QUESTION, DeskRow.Kind.DECISION);
+        assertThat(open().page(DeskRow.Kind.QUESTION, 1).rows()).extracting(r -> r.household().id()).contains(home.id);
+        assertThat(open().page(DeskRow.Kind.SILENT, 1).rows()).extracting(r -> r.household().id()).doesNotContain(home.id);
+    }
+
+    @Test
+    void manyHouseholdsComePageByPageAndNoneIsLostOrTwice() {
+        PracticeScope.within(bruno().practice(), () -> {
+            for (int i = 0; i < 85; i++) {
+                homes.bare(bruno());
+            }
+            return null;
+        });
+        Desk whole = open();
+        List<Long> seen = new ArrayList<>();
+        for (int page = 1; page <= whole.page(null, 1).pages(); page++) {
+            Desk part = whole.page(null, page);
+            assertThat(part.rows()).hasSizeBetween(1, Desk.ON_A_PAGE);
+            part.rows().forEach(r -> seen.add(r.household().id()));
+        }
+        assertThat(seen).doesNotHaveDuplicates().hasSize(whole.households());
+        assertThat(whole.page(null, 99).page()).isEqualTo(whole.page(null, 1).pages());
+        assertThat(whole.page(null, 0).page()).isEqualTo(1);
     }
 }

@@ -102,7 +102,9 @@ class FirstHouseholdTest extends AppTest {
         owner.navigate(link);
         Browser.fits(owner);
         assertThat(owner.locator("main")).containsText("Hold food in a closed fist.");
+        owner.locator(".pn").getByText("Words").click();
         assertThat(owner.locator("main")).containsText("“leave”");
+        owner.locator(".pn").getByText("Today").click();
         owner.click("text=Start Leave it");
         owner.waitForSelector("body[data-ready]");
         owner.click("label:has-text('Joss')");

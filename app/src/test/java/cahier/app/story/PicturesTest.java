@@ -1,6 +1,7 @@
 package cahier.app.story;
 
 import cahier.app.gate.Gates;
+import cahier.app.household.Households;
 import cahier.app.judge.Judgements;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
@@ -8,6 +9,7 @@ import cahier.core.decide.Decision;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.time.ZoneId;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -23,6 +25,8 @@ class PicturesTest extends AppTest {
     private Judgements judgements;
     @Autowired
     private Gates gates;
+    @Autowired
+    private Households households;
 
     @Test
     void everyMainView() {
@@ -37,6 +41,7 @@ class PicturesTest extends AppTest {
             take(trainer, "/households/" + split.householdId() + "?facts=words", "words");
             take(trainer, "/households/" + flagged() + "/intake", "intake");
             take(trainer, "/flags/1/letter", "letter");
+            take(trainer, "/lessons/" + lessonToday(), "lesson");
             take(trainer, "/shelf", "shelf");
             take(trainer, "/shelf/recall", "template");
             take(trainer, "/households/2/roadmap", "roadmap");
@@ -59,6 +64,11 @@ class PicturesTest extends AppTest {
             take(owner, PIM + "/progress", "owner-progress");
             take(owner, PIM + "/alarm", "owner-stop");
         }
+    }
+
+    private long lessonToday() {
+        return asImre(() -> households.facts(imre().practice(), 1).lessons().stream().filter(l -> l.startsAt().atZone(ZoneId.of("Europe/London")).toLocalDate()
+                .equals(now().atZone(ZoneId.of("Europe/London")).toLocalDate())).findFirst().orElseThrow().id());
     }
 
     private long flagged() {

@@ -1,4 +1,4 @@
-/** What surrounds a lesson: who needs the trainer first (docs/rules.md 20). Front door: {@link cahier.core.lesson.Triage}. */
+/** What surrounds a lesson: who needs the trainer first, what the hour holds (docs/rules.md 19, 20). Front doors: {@link cahier.core.lesson.Triage} and {@link cahier.core.lesson.Agenda}. */
 @NullMarked
 package cahier.core.lesson;
 

@@ -1,0 +1,79 @@
+package cahier.app.lesson;
+
+import cahier.app.account.PracticeId;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
+import cahier.app.web.NotFound;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is kept of a lesson beside its date. */
+@Service
+@Transactional
+public class Lessons {
+
+    public static final int MOST_IN_A_PACK = 100;
+
+    private final LessonMapper lessons;
+    private final Households households;
+    private final ObjectMapper json;
+
+    Lessons(LessonMapper lessons, Households households, ObjectMapper json) {
+        this.lessons = lessons;
+        this.households = households;
+        this.json = json;
+    }
+
+    public Lesson get(PracticeId practice, long id) {
+        return lessons.find(practice, id).orElseThrow(() -> new NotFound("lesson " + id));
+    }
+
+    /** The first is 1. */
+    public int number(PracticeId practice, Lesson lesson) {
+        return lessons.number(practice, lesson.householdId(), lesson.startsAt());
+    }
+
+    /** The agenda as the trainer changed it; none while the suggested one stands. */
+    public Optional<List<AgendaLine>> agenda(PracticeId practice, Lesson lesson) {
+        String kept = lessons.agenda(practice, lesson.id());
+        try {
+            return kept == null ? Optional.empty() : Optional.of(json.readValue(kept, new TypeReference<List<AgendaLine>>() {
+            }));
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("the agenda of lesson " + lesson.id() + " cannot be read", e);
+        }
+    }
+
+    /** Keeps the trainer's agenda, whether it adds up or not; an empty one lets the suggested one stand again. */
+    public void keepAgenda(PracticeId practice, Lesson lesson, List<AgendaLine> lines) {
+        try {
+            lessons.setAgenda(practice, lesson.id(), lines.isEmpty() ? null : json.writeValueAsString(lines));
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("an agenda cannot be written", e);
+        }
+    }
+
+    public void put(PracticeId practice, Lesson lesson, Lesson.State state) {
+        lessons.setState(practice, lesson.id(), state);
+    }
+
+    /** What the household has paid for; none when it never bought a pack. */
+    public Optional<Pack> pack(PracticeId practice, long household) {
+        Household home = households.get(practice, household);
+        List<LessonMapper.Bought> packs = lessons.packs(practice, household);
+        return packs.isEmpty() ? Optional.empty() : Optional.of(new Pack(packs.stream().mapToInt(LessonMapper.Bought::lessons).sum(),
+                lessons.given(practice, household, packs.get(0).boughtOn().atStartOfDay(home.zone()).toInstant())));
+    }
+
+    public void buy(PracticeId practice, long household, int count, LocalDate on) {
+        households.get(practice, household);
+        lessons.insertPack(practice, household, count, on);
+    }
+}

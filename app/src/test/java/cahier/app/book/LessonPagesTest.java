@@ -1,0 +1,160 @@
+package cahier.app.book;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
+import cahier.app.judge.Decided;
+import cahier.app.log.KeptRep;
+import cahier.app.log.RepLog;
+import cahier.app.sheet.Homeworks;
+import cahier.app.support.AppTest;
+import cahier.app.support.Home;
+import cahier.core.decide.TrackKind;
+import cahier.core.rep.Role;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** The brief of a lesson, its agenda, and how it is closed. */
+class LessonPagesTest extends AppTest {
+
+    @Autowired
+    private Households households;
+    @Autowired
+    private Homeworks homeworks;
+    @Autowired
+    private RepLog log;
+    private Home home;
+    private long lesson;
+
+    @BeforeEach
+    void aLessonTomorrow() {
+        home = homes.make(edda(), TrackKind.SKILL, 3);
+        lesson = plan(now().plus(Duration.ofDays(1)), 60);
+    }
+
+    private long plan(Instant when, int minutes) {
+        Instant at = when.truncatedTo(ChronoUnit.SECONDS);
+        return asEdda(() -> {
+            households.put(edda().practice(), new Lesson(0, home.id, at, minutes, "Look at the hall", 25, Lesson.State.PLANNED, 0));
+            return home.facts().lessons().stream().filter(l -> l.startsAt().equals(at)).findFirst().orElseThrow().id();
+        });
+    }
+
+    private ResultActions brief() throws Exception {
+        return open("/lessons/" + lesson);
+    }
+
+    private Lesson.State state() {
+        return home.facts().lessons().stream().filter(l -> l.id() == lesson).findFirst().orElseThrow().state();
+    }
+
+    @Test
+    void theBriefSaysWhatWasPractisedSinceTheLessonBeforeAndByWhom() throws Exception {
+        brief().andExpect(content().string(allOf(containsString("Lesson 1"), containsString("Look at the hall"), containsString("Not practised."), containsString("No decision waits."))));
+        clock.pass(Duration.ofHours(2));
+        home.practise("Dele", "cccm");
+        home.practise("Marit", "ch");
+        brief().andExpect(content().string(allOf(containsString("Dele 4, Marit 2"), containsString("step 1"), not(containsString("Not practised.")))));
+        long earlier = plan(now().plus(Duration.ofHours(1)), 60);
+        send("/lessons/" + earlier + "/state", "state", "GIVEN").andExpect(redirectedUrl("/lessons/" + earlier));
+        brief().andExpect(content().string(allOf(containsString("Lesson 2"), containsString("Not practised."))));
+        send("/lessons/" + earlier + "/state", "state", "MISSED");
+        brief().andExpect(content().string(containsString("Dele 4, Marit 2")));
+    }
+
+    @Test
+    void theAgendaAddsUpAndTheTrainersOwnSaysByHowMuchItDoesNot() throws Exception {
+        clock.pass(Duration.ofHours(2));
+        home.practise("ccccc");
+        brief().andExpect(content().string(allOf(containsString("60 of 60\u00a0min"), containsString("Arrive, watch the greeting"), containsString("value=\"18\""), containsString("They practise, you watch"))));
+        String agenda = "/lessons/" + lesson + "/agenda";
+        mvcSend(agenda, "Greeting", "5", "Leave it", "70");
+        brief().andExpect(content().string(allOf(containsString("75 of 60\u00a0min: 15 too many"), not(containsString("Arrive, watch the greeting")))));
+        mvcSend(agenda, "Greeting", "5", "Leave it", "50");
+        brief().andExpect(content().string(containsString("55 of 60\u00a0min: 5 to spare")));
+        mvcSend(agenda, "Greeting", "five", "Leave it", "50").andExpect(flash().attribute("refusal", containsString("was “Greeting”, “five”. Nothing was changed.")));
+        brief().andExpect(content().string(containsString("55 of 60")));
+        send(agenda).andExpect(redirectedUrl("/lessons/" + lesson));
+        brief().andExpect(content().string(containsString("60 of 60")));
+    }
+
+    private ResultActions mvcSend(String path, String... lines) throws Exception {
+        var request = post(path)
+                .with(user(edda()))
+                .with(csrf());
+        for (int i = 0; i < lines.length; i += 2) {
+            request.param("title", lines[i]).param("minutes", lines[i + 1]);
+        }
+        return mvc.perform(request);
+    }
+
+    @Test
+    void aColdCheckIsARepOfTheirsAndWhatTheTrainerShowsIsNot() throws Exception {
+        clock.pass(Duration.ofHours(2));
+        String person = Long.toString(home.facts().people().get(0).id());
+        send("/lessons/" + lesson + "/reps", "track", Long.toString(home.track), "outcome", "CLEAN", "person", person).andExpect(redirectedUrl("/lessons/" + lesson + "#check-" + home.track));
+        clock.pass(Duration.ofMinutes(1));
+        send("/lessons/" + lesson + "/reps", "track", Long.toString(home.track), "outcome", "MISSED", "shown", "true");
+        assertThat(asEdda(() -> log.latestOfTrack(edda().practice(), home.track, 9))).extracting(KeptRep::role).containsExactly(Role.SHOWN, Role.WORK);
+        assertThat(home.suggestion().grounds().reps()).isEqualTo(1);
+        Home other = homes.make(edda(), TrackKind.SKILL, 1);
+        send("/lessons/" + lesson + "/reps", "track", Long.toString(other.track), "outcome", "CLEAN").andExpect(status().isNotFound());
+    }
+
+    @Test
+    void closingAcceptsWhatIsTickedIssuesTheHomeworkAndMarksTheLesson() throws Exception {
+        clock.pass(Duration.ofHours(2));
+        home.practise("ccccc");
+        Decided up = home.suggestion();
+        brief().andExpect(content().string(allOf(containsString("Leave it: step up"), containsString("step 2, Step 2"), containsString("One decision waits."))));
+        send("/lessons/" + lesson + "/close", "accept", up.id() + ":" + up.version()).andExpect(redirectedUrlPattern("/sheets/*"));
+        assertThat(home.roadmap().number()).isEqualTo(2);
+        assertThat(asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().items().get(0).number()).isEqualTo(2);
+        assertThat(state()).isEqualTo(Lesson.State.GIVEN);
+    }
+
+    @Test
+    void whatHasChangedSinceThePageWasOpenedClosesNothing() throws Exception {
+        clock.pass(Duration.ofHours(2));
+        home.practise("ccccc");
+        Decided up = home.suggestion();
+        long sheet = asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().id();
+        send("/lessons/" + lesson + "/close", "accept", up.id() + ":" + (up.version() + 1)).andExpect(redirectedUrl("/lessons/" + lesson)).andExpect(flash().attribute("refusal", containsString("Nothing was closed or sent")));
+        assertThat(state()).isEqualTo(Lesson.State.PLANNED);
+        assertThat(home.roadmap().number()).isEqualTo(1);
+        assertThat(asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().id()).isEqualTo(sheet);
+    }
+
+    @Test
+    void aPackCountsDownWithTheLessonsGiven() throws Exception {
+        String packs = "/households/" + home.id + "/packs";
+        send(packs, "lessonsBought", "many", "lesson", Long.toString(lesson)).andExpect(flash().attribute("refusal", "A pack has 1 to 100 lessons, was “many”."));
+        send(packs, "lessonsBought", "3", "lesson", Long.toString(lesson));
+        brief().andExpect(content().string(containsString("3 of 3 lessons left.")));
+        send("/lessons/" + lesson + "/state", "state", "GIVEN");
+        brief().andExpect(content().string(containsString("2 of 3 lessons left.")));
+    }
+
+    @Test
+    void theListShowsWhereTheWayTakesLongerThanThereIsTime() throws Exception {
+        plan(now().plus(Duration.ofDays(1)).plus(Duration.ofMinutes(70)), 60);
+        open("/lessons").andExpect(content().string(allOf(containsString("10 min before it, the way takes 25."), containsString("Test home"), containsString("planned"))));
+    }
+}
