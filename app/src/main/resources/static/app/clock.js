@@ -2,6 +2,8 @@
 import { Beat } from './beat.js';
 import { Signal } from './signal.js';
 
+/** What the server takes; a clock that was forgotten must not hold up the queue. */
+const LONGEST_S = 14_400;
 const at = (id) => document.getElementById(id);
 
 export class RepClock {
@@ -70,7 +72,7 @@ export class RepClock {
   /** The seconds of the rep that was just tapped, none when nobody took the time; the next one begins anew. */
   take() {
     if (this.running) this.stop();
-    const taken = this.lasts > 0 && this.seconds > 0 ? Math.round(this.seconds * 10) / 10 : null;
+    const taken = this.lasts > 0 && this.seconds > 0 ? Math.min(LONGEST_S, Math.round(this.seconds * 10) / 10) : null;
     this.seconds = 0;
     if (at('reached')) at('reached').textContent = '';
     this.show();

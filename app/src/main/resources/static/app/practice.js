@@ -7,6 +7,8 @@ import { Queue, badge, sitting } from './queue.js';
 import { keepPages } from './offline.js';
 
 const UNDO_MS = 60_000;
+const MOST_COUNTED = 100;
+const LONGEST_LABEL = 40;
 const SAME_SITTING_MS = 30 * 60_000;
 
 const page = document.body.dataset;
@@ -45,6 +47,7 @@ function rememberTyped(id) {
   at(id).value = localStorage.getItem(key) ?? '';
   at(id).addEventListener('input', () => localStorage.setItem(key, at(id).value));
 }
+const typed = (id) => at(id)?.value.trim().slice(0, LONGEST_LABEL) ?? '';
 const word = (name) => document.querySelector(`input[name=${name}]:checked + span`)?.textContent;
 function saySetup() {
   if (at('setup')) at('setup-says').textContent = [word('person'), word('place')].filter(Boolean).join(', ');
@@ -133,7 +136,7 @@ function offerUndo() {
 async function tap(outcome) {
   const rep = { id: crypto.randomUUID(), sessionId: state.session, stepId: Number(step), outcome, at: new Date().toISOString(),
     person: chosen('person'), place: chosen('place'), role, value: clock?.take() ?? null, side: chosen('side') || null,
-    item: at('item')?.value.trim() ?? '', helper: at('helper')?.value.trim() ?? '' };
+    item: typed('item'), helper: typed('helper') };
   const wins = role === 'WIN';
   state.reps.push(rep);
   state.ready ??= chosen('ready');
@@ -204,8 +207,8 @@ async function finish() {
   at('finish').disabled = true;
   if (state.reps.length > 0) {
     await queue.add('finish', { id: state.session, at: new Date().toISOString(),
-      how: chosen('how'), note: at('note').value, ready: state.ready ? state.ready === 'true' : null, cameBack: state.cameBack, stayedOff: state.stayedOff,
-      leadOn: state.leadOn, leadHome: state.leadHome });
+      how: chosen('how'), note: at('note').value, ready: state.ready ? state.ready === 'true' : null, cameBack: Math.min(MOST_COUNTED, state.cameBack),
+      stayedOff: Math.min(MOST_COUNTED, state.stayedOff), leadOn: Math.min(MOST_COUNTED, state.leadOn), leadHome: Math.min(MOST_COUNTED, state.leadHome) });
   }
   state.over = true;
   sitting.clear(state.step);

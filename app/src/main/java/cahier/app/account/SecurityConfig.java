@@ -21,11 +21,11 @@ class SecurityConfig {
     static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
             + "connect-src 'self'; manifest-src 'self'; worker-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
-    /** Owners carry their right in the address: no cookie is read or set, so there is nothing a foreign page could ride on. */
+    /** Owners, and calendar programs, carry their right in the address: no cookie is read or set, so there is nothing a foreign page could ride on. */
     @Bean
     @Order(1)
     SecurityFilterChain owners(HttpSecurity http) throws Exception {
-        headers(http.securityMatcher("/o/**"))
+        headers(http.securityMatcher("/o/**", "/calendar/**"))
                 .authorizeHttpRequests(r -> r.anyRequest().permitAll())
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(AbstractHttpConfigurer::disable);

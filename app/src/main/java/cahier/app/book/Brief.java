@@ -2,6 +2,7 @@ package cahier.app.book;
 
 import cahier.app.ask.Question;
 import cahier.app.draw.Drawing;
+import cahier.app.food.FoodLine;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Lesson;
@@ -23,11 +24,12 @@ import java.util.Optional;
  * @param rows the tracks with a suggestion that waits
  * @param sends what the next homework would hold
  * @param bring food and equipment, each once
+ * @param food what the next homework means for each dog's food
  * @param carriedOver tracks for which the hour has no time
  */
 record Brief(Facts facts, Lesson lesson, int number, LocalDate since, LocalDate today, List<Line> lines, List<Block> agenda, boolean own, Drawing ruler,
              List<TrackRow> rows, List<Send> sends, List<String> bring, List<String> carriedOver, List<Question> questions, List<Sitting> notes,
-             List<Incident> incidents, Optional<Pack> pack) {
+             List<Incident> incidents, Optional<Pack> pack, List<FoodLine> food) {
 
     /**
      * One track since the lesson before.

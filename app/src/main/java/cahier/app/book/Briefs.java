@@ -3,6 +3,7 @@ package cahier.app.book;
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.draw.MinutesRuler;
+import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Lesson;
@@ -54,8 +55,9 @@ class Briefs {
     private final Homeworks homeworks;
     private final Answers answers;
     private final Incidents incidents;
+    private final FoodLines food;
 
-    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Answers answers, Incidents incidents) {
+    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Answers answers, Incidents incidents, FoodLines food) {
         this.books = books;
         this.lessons = lessons;
         this.tracks = tracks;
@@ -63,6 +65,7 @@ class Briefs {
         this.homeworks = homeworks;
         this.answers = answers;
         this.incidents = incidents;
+        this.food = food;
     }
 
     Brief of(PracticeId practice, long id, Instant now) {
@@ -82,7 +85,8 @@ class Briefs {
         return new Brief(facts, lesson, lessons.number(practice, lesson), since.atZone(zone).toLocalDate(), book.today(), lines, blocks(agenda, lesson, zone), own.isPresent(),
                 MinutesRuler.of(agenda.stream().map(AgendaLine::minutes).toList(), lesson.minutes()), waiting, next.stream().map(w -> send(w, waiting)).toList(), bring(book),
                 own.isPresent() ? List.of() : suggested.carriedOver(), book.questions(), log.notes(practice, lesson.householdId(), since, NOTES),
-                incidents.since(practice, lesson.householdId(), since), lessons.pack(practice, lesson.householdId()));
+                incidents.since(practice, lesson.householdId(), since), lessons.pack(practice, lesson.householdId()),
+                food.of(practice, facts, pieces(next), book.today()));
     }
 
     private Brief.Line line(PracticeId practice, TrackRow row, Facts facts, List<KeptRep> all, Instant since) {
@@ -145,6 +149,11 @@ class Briefs {
             at = at.plusSeconds(60L * line.minutes());
         }
         return blocks;
+    }
+
+    private static Map<String, Integer> pieces(List<Way> next) {
+        return next.stream().filter(w -> w.roadmap().current().isPresent())
+                .collect(Collectors.toMap(w -> w.track().dogName(), w -> w.roadmap().current().orElseThrow().plan().repsADay(), Integer::sum));
     }
 
     private static Brief.Send send(Way way, List<TrackRow> waiting) {

@@ -7,11 +7,13 @@ import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.judge.Judgements;
 import cahier.app.lesson.AgendaLine;
+import cahier.app.lesson.Calendars;
 import cahier.app.lesson.Lessons;
 import cahier.app.log.Ending;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
 import cahier.app.sheet.Homework;
+import cahier.app.sheet.OwnerLinks;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.Tracks;
@@ -57,9 +59,12 @@ class LessonController {
     private final Tracks tracks;
     private final RepLog log;
     private final Judgements judgements;
+    private final OwnerLinks links;
+    private final Calendars calendars;
     private final Clock clock;
 
-    LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log, Judgements judgements, Clock clock) {
+    LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log, Judgements judgements, OwnerLinks links,
+                     Calendars calendars, Clock clock) {
         this.briefs = briefs;
         this.lessons = lessons;
         this.households = households;
@@ -67,6 +72,8 @@ class LessonController {
         this.tracks = tracks;
         this.log = log;
         this.judgements = judgements;
+        this.links = links;
+        this.calendars = calendars;
         this.clock = clock;
     }
 
@@ -80,6 +87,7 @@ class LessonController {
         List<Briefs.Listed> past = new ArrayList<>(listed(me, households.lessonsBetween(me.practice(), now.minus(BACK), midnight), today));
         Collections.reverse(past);
         model.addAttribute("past", past);
+        model.addAttribute("calendarMadeAt", calendars.madeAt(me.practice()).map(at -> at.atZone(zone).toLocalDate()));
         return "book/lessons";
     }
 
@@ -158,6 +166,7 @@ class LessonController {
                 .map(a -> new Briefs.Seen(Long.parseLong(a.substring(0, a.indexOf(':'))), Integer.parseInt(a.substring(a.indexOf(':') + 1)))).toList();
         try {
             Optional<Homework> sheet = briefs.close(me, lesson, seen, Instant.now(clock));
+            links.makeIfNone(me.practice(), lesson.householdId(), Instant.now(clock)).ifPresent(token -> flash.addFlashAttribute("link", SheetController.address(token)));
             return sheet.map(s -> "redirect:/sheets/" + s.id()).orElse(back(id));
         } catch (Briefs.Changed e) {
             flash.addFlashAttribute("refusal", "A suggestion has changed since you opened this page. Nothing was closed or sent; look again.");

@@ -1,6 +1,8 @@
 package cahier.app.book;
 
 import cahier.app.account.TrainerUser;
+import cahier.app.food.FoodLines;
+import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.sheet.Homework;
@@ -28,9 +30,11 @@ class SheetController {
     private final Homeworks homeworks;
     private final OwnerLinks links;
     private final Households households;
+    private final FoodLines food;
     private final Clock clock;
 
-    SheetController(Homeworks homeworks, OwnerLinks links, Households households, Clock clock) {
+    SheetController(Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Clock clock) {
+        this.food = food;
         this.homeworks = homeworks;
         this.links = links;
         this.households = households;
@@ -55,7 +59,9 @@ class SheetController {
         Household household = households.get(me.practice(), sheet.householdId());
         model.addAttribute("sheet", sheet);
         model.addAttribute("household", household);
-        model.addAttribute("facts", households.facts(me.practice(), sheet.householdId()));
+        Facts facts = households.facts(me.practice(), sheet.householdId());
+        model.addAttribute("facts", facts);
+        model.addAttribute("food", food.of(me.practice(), facts, sheet.pieces(), sheet.issuedAt().atZone(household.zone()).toLocalDate()));
         model.addAttribute("linkMadeAt", links.madeAt(me.practice(), sheet.householdId()));
         model.addAttribute("newest", homeworks.latest(me.practice(), sheet.householdId()).filter(h -> h.id() == id).isPresent());
         return "sheet/sheet";
@@ -87,7 +93,7 @@ class SheetController {
         return homeworks.latest(me.practice(), household).map(h -> "/sheets/" + h.id()).orElse("/households/" + household);
     }
 
-    private static String address(String token) {
+    static String address(String token) {
         return ServletUriComponentsBuilder.fromCurrentContextPath().path("/o/{token}").build(token).toString();
     }
 

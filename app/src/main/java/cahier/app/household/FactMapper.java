@@ -86,7 +86,7 @@ interface FactMapper {
             values (#{practice}, #{household}, #{f.startsAt}, #{f.minutes}, #{f.plan}, #{f.travelMinutes}, #{f.state})""")
     void insertLesson(PracticeId practice, long household, @Param("f") Lesson lesson);
 
-    @Update("update lesson set starts_at = #{f.startsAt}, minutes = #{f.minutes}, plan = #{f.plan}, travel_min = #{f.travelMinutes}, agenda = null, version = version + 1" + SAME)
+    @Update("update lesson set starts_at = #{f.startsAt}, minutes = #{f.minutes}, plan = #{f.plan}, travel_min = #{f.travelMinutes}, version = version + 1" + SAME)
     int updateLesson(PracticeId practice, long household, @Param("f") Lesson lesson);
 
     @Delete("delete from ${kind.table}" + ONE)

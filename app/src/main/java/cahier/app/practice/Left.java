@@ -1,19 +1,20 @@
 package cahier.app.practice;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What stands at the end of a sitting.
  *
  * @param task the step that was practised
  * @param open what is not done today, this one too when it is asked for again
- * @param missing what the step still lacks to be passed, "2 more clean in a row"; empty when it holds
+ * @param missing what the step still lacks to be passed, "2 more clean in a row"; empty when it holds; none while the step itself rests
  */
-record Left(Today.Task task, List<Today.Task> open, String missing) {
+record Left(Today.Task task, List<Today.Task> open, Optional<String> missing) {
 
-    /** "2 more clean in a row to pass." */
+    /** "2 more clean in a row to pass this step."; empty where there is no gate. */
     public String gate() {
-        return missing.isEmpty() ? "The pass is there. Your trainer decides the next step." : missing + " to pass this step.";
+        return missing.map(m -> m.isEmpty() ? "The pass is there. Your trainer decides the next step." : m + " to pass this step.").orElse("");
     }
 
     /** "Left today: Recall twice, Settle on a mat once." */

@@ -190,7 +190,7 @@ class OwnerPractice {
         Today today = today(owner, now);
         Today.Task task = task(today, step);
         return new Left(task, today.tasks().stream().filter(t -> t.isPractised() && !t.isDone()).toList(),
-                judgements.missing(owner.practice(), task.item().trackId(), now));
+                task.assignment().rests() ? Optional.empty() : Optional.of(judgements.missing(owner.practice(), task.item().trackId(), now)));
     }
 
     /** Stops everything with this dog until the trainer has answered; its tracks are judged at once. */

@@ -2,6 +2,8 @@ package cahier.app.sheet;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * A sheet that was issued. Never changes.
@@ -9,4 +11,9 @@ import java.util.List;
  * @param firstOfAll dangers to take out of the way before any exercise
  */
 public record Homework(long id, long householdId, int number, Instant issuedAt, String issuedBy, List<String> firstOfAll, List<SheetItem> items) {
+
+    /** Pieces a day by the dog's name: one a rep. */
+    public Map<String, Integer> pieces() {
+        return items.stream().collect(Collectors.toMap(SheetItem::dogName, i -> i.plan().repsADay(), Integer::sum));
+    }
 }

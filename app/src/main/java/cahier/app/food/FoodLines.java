@@ -1,0 +1,74 @@
+package cahier.app.food;
+
+import cahier.app.account.PracticeId;
+import cahier.app.household.Dog;
+import cahier.app.household.Facts;
+import cahier.app.intake.DogCare;
+import cahier.app.intake.Intakes;
+import cahier.core.food.FoodBudget;
+import cahier.core.food.Stage;
+import java.time.LocalDate;
+import java.time.Period;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reckons a day's pieces against what each dog may eat (docs/rules.md 12), with the usual piece, biscuit and food where nobody said. */
+@Service
+@Transactional(readOnly = true)
+public class FoodLines {
+
+    /** A piece the size of a pea. */
+    static final double PIECE_G = 0.5;
+    static final double TREAT_KCAL_PER_G = 3.5;
+    static final double FOOD_KCAL_PER_G = 3.6;
+    static final int PIECES_PER_BISCUIT = 4;
+    private static final int PUPPY_MONTHS = 12;
+    private static final int YOUNG_PUPPY_MONTHS = 4;
+    private static final int SENIOR_YEARS = 9;
+    private static final double G_PER_KG = 1000;
+    private static final double PER_100 = 100;
+
+    private final Intakes intakes;
+
+    FoodLines(Intakes intakes) {
+        this.intakes = intakes;
+    }
+
+    /**
+     * A line for each dog that has pieces and whose weight is known.
+     *
+     * @param pieces a day by the dog's name, jackpots included
+     */
+    public List<FoodLine> of(PracticeId practice, Facts facts, Map<String, Integer> pieces, LocalDate today) {
+        Map<Long, DogCare> care = intakes.care(practice, facts.household().id());
+        return facts.dogs().stream().filter(d -> pieces.getOrDefault(d.name(), 0) > 0).flatMap(d -> line(d, care.get(d.id()), pieces.get(d.name()), today).stream()).toList();
+    }
+
+    private static Optional<FoodLine> line(Dog dog, @Nullable DogCare care, int pieces, LocalDate today) {
+        if (dog.weightG() == null) {
+            return Optional.empty();
+        }
+        double food = care == null || care.kcal100g() == null ? FOOD_KCAL_PER_G : care.kcal100g() / PER_100;
+        FoodBudget budget = new FoodBudget(new FoodBudget.Dog(dog.weightG() / G_PER_KG, stage(dog, care, today)),
+                new FoodBudget.Treats(pieces, PIECE_G, TREAT_KCAL_PER_G, PIECES_PER_BISCUIT), food, FoodBudget.USUAL_SHARE);
+        return Optional.of(new FoodLine(dog.name(), budget));
+    }
+
+    /** By age; whether an adult is neutered where that was said, else as one that is: it eats less. */
+    static Stage stage(Dog dog, @Nullable DogCare care, LocalDate today) {
+        if (dog.born() != null) {
+            Period age = Period.between(dog.born(), today);
+            if (age.toTotalMonths() < PUPPY_MONTHS) {
+                return age.toTotalMonths() < YOUNG_PUPPY_MONTHS ? Stage.PUPPY_UNDER_4_MONTHS : Stage.PUPPY;
+            }
+            if (age.getYears() >= SENIOR_YEARS) {
+                return Stage.SENIOR;
+            }
+        }
+        return care != null && Boolean.FALSE.equals(care.neutered()) ? Stage.ADULT_ENTIRE : Stage.ADULT_NEUTERED;
+    }
+}

@@ -1,0 +1,53 @@
+package cahier.app.lesson;
+
+import cahier.app.account.TrainerUser;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** The lessons for a calendar program. */
+@Controller
+class CalendarController {
+
+    private static final MediaType ICALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
+
+    private final Calendars calendars;
+    private final Clock clock;
+
+    CalendarController(Calendars calendars, Clock clock) {
+        this.calendars = calendars;
+        this.clock = clock;
+    }
+
+    /** Whoever has the address reads it: a calendar program signs in nowhere. */
+    @GetMapping("/calendar/{secret}.ics")
+    ResponseEntity<String> feed(@PathVariable String secret) {
+        return ResponseEntity.ok().contentType(ICALENDAR).cacheControl(CacheControl.noStore()).header("Referrer-Policy", "no-referrer")
+                .body(calendars.write(calendars.find(secret), Instant.now(clock)));
+    }
+
+    @GetMapping("/lessons.ics")
+    ResponseEntity<String> file(@AuthenticationPrincipal TrainerUser me) {
+        return ResponseEntity.ok().contentType(ICALENDAR).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("lessons.ics").build().toString())
+                .body(calendars.write(me.practice(), Instant.now(clock)));
+    }
+
+    @PostMapping("/lessons/calendar")
+    String replace(@AuthenticationPrincipal TrainerUser me, RedirectAttributes flash) {
+        String secret = calendars.replace(me.practice(), Instant.now(clock));
+        flash.addFlashAttribute("calendar", ServletUriComponentsBuilder.fromCurrentContextPath().path("/calendar/{secret}.ics").build(secret).toString());
+        return "redirect:/lessons#calendar";
+    }
+}

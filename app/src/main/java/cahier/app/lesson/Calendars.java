@@ -1,0 +1,99 @@
+package cahier.app.lesson;
+
+import cahier.app.account.PracticeId;
+import cahier.app.account.PracticeScope;
+import cahier.app.account.Secret;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
+import cahier.app.web.NotFound;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.Location;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Sequence;
+import net.fortuna.ical4j.model.property.Status;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A practice's lessons as iCalendar, as a file and at a secret address. Whom it is with, when, and the trainer's plan stand in it. */
+@Service
+public class Calendars {
+
+    private static final Duration BACK = Duration.ofDays(60);
+    private static final Duration AHEAD = Duration.ofDays(366);
+
+    private final CalendarMapper calendars;
+    private final Households households;
+
+    Calendars(CalendarMapper calendars, Households households) {
+        this.calendars = calendars;
+        this.households = households;
+    }
+
+    /** A new secret address; the old one stops working at once. Returns its last part, this once. */
+    @Transactional
+    public String replace(PracticeId practice, Instant now) {
+        String secret = Secret.fresh();
+        calendars.put(practice, Secret.hash(secret), now);
+        return secret;
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Instant> madeAt(PracticeId practice) {
+        return calendars.madeAt(practice);
+    }
+
+    /** Whose address this is, or the page for what does not exist. */
+    @Transactional
+    public PracticeId find(String secret) {
+        byte[] hash = Secret.hash(secret);
+        calendars.announceLink(hash);
+        return calendars.find(hash).orElseThrow(() -> new NotFound("this calendar"));
+    }
+
+    /** The lessons of the last two months and the coming year. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public String write(PracticeId practice, Instant now) {
+        return PracticeScope.within(practice, () -> {
+            Map<Long, Household> byId = households.all(practice).stream().collect(Collectors.toMap(Household::id, Function.identity()));
+            List<VEvent> events = households.lessonsBetween(practice, now.minus(BACK), now.plus(AHEAD)).stream().map(l -> event(l, byId.get(l.householdId()), now)).toList();
+            Calendar calendar = new Calendar();
+            calendar.add(new ProdId("-//Cahier//Lessons//EN"));
+            calendar.add(ImmutableVersion.VERSION_2_0);
+            calendar.add(ImmutableCalScale.GREGORIAN);
+            events.forEach(calendar::add);
+            return calendar.toString();
+        });
+    }
+
+    private static VEvent event(Lesson lesson, Household household, Instant now) {
+        VEvent event = new VEvent(lesson.startsAt(), lesson.endsAt(), "Lesson, " + household.name());
+        event.removeIf(p -> p instanceof DtStamp);
+        event.add(new DtStamp(now));
+        event.add(new Uid("lesson-" + lesson.id() + "-" + household.practiceId() + "@cahier"));
+        event.add(new Sequence(lesson.version()));
+        if (!household.home().isEmpty()) {
+            event.add(new Location(household.home()));
+        }
+        String words = lesson.plan() + (lesson.travelMinutes() == 0 ? "" : (lesson.plan().isEmpty() ? "" : " ") + lesson.travelMinutes() + " min to get there.");
+        if (!words.isEmpty()) {
+            event.add(new Description(words));
+        }
+        event.add(new Status(lesson.state() == Lesson.State.MISSED ? "CANCELLED" : "CONFIRMED"));
+        return event;
+    }
+}

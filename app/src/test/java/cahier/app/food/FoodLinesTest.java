@@ -1,0 +1,59 @@
+package cahier.app.food;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+
+import cahier.app.household.Dog;
+import cahier.app.sheet.Homeworks;
+import cahier.app.support.AppTest;
+import cahier.app.support.Home;
+import cahier.core.decide.TrackKind;
+import cahier.core.food.FoodBudget;
+import cahier.core.food.Stage;
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** The food line of a sheet. */
+class FoodLinesTest extends AppTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 6, 18);
+
+    @Autowired
+    private Homeworks homeworks;
+
+    private static FoodLine line(double kg, int pieces) {
+        return new FoodLine("Pim", new FoodBudget(new FoodBudget.Dog(kg, Stage.ADULT_NEUTERED),
+                new FoodBudget.Treats(pieces, FoodLines.PIECE_G, FoodLines.TREAT_KCAL_PER_G, FoodLines.PIECES_PER_BISCUIT), FoodLines.FOOD_KCAL_PER_G, FoodBudget.USUAL_SHARE));
+    }
+
+    @Test
+    void whatFitsSaysWhatToCutAndWhatComesOffTheMeals() {
+        assertThat(line(8.4, 28).pieces()).isEqualTo("28 pieces of 0.5\u00a0g a day: 49 of 55\u00a0kcal for treats.");
+        assertThat(line(8.4, 28).todo()).isEqualTo("7 biscuits to cut, 14\u00a0g off the meals.");
+        assertThat(line(30, 1).pieces()).startsWith("1 piece of");
+    }
+
+    @Test
+    void whatDoesNotFitSaysTheSizeThatWouldOrThatTheRationPays() {
+        assertThat(line(8.4, 60).todo()).isEqualTo("Too much: pieces of 0.26\u00a0g would fit. 29\u00a0g off the meals.");
+        assertThat(line(2, 300).todo()).isEqualTo("Too much: pay from its ordinary food.");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2026-04-01, PUPPY_UNDER_4_MONTHS", "2025-12-01, PUPPY", "2025-06-19, PUPPY", "2025-06-18, ADULT_NEUTERED", "2017-06-18, SENIOR", "2017-06-19, ADULT_NEUTERED"})
+    void theStageGoesByAge(LocalDate born, Stage stage) {
+        assertThat(FoodLines.stage(new Dog(1, "Pim", "", born, 8400, 0), null, TODAY)).isEqualTo(stage);
+    }
+
+    @Test
+    void theSheetAndTheBriefCarryIt() throws Exception {
+        Home home = homes.make(edda(), TrackKind.SKILL, 2);
+        long sheet = asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().id();
+        open("/sheets/" + sheet).andExpect(content().string(allOf(containsString("16 pieces of 0.5\u00a0g a day: 28 of 55\u00a0kcal for treats."), containsString("4 biscuits to cut"))));
+    }
+}
