@@ -24,7 +24,7 @@ record DeskRow(Household household, String dogs, Optional<Glyph> glyph, String v
 
     /** What a trainer looks for on a long desk. */
     enum Kind {
-        DECISION("Decisions"), QUESTION("Questions"), SILENT("No reps");
+        DECISION("Decisions"), QUESTION("Questions"), LESSON("Lessons to prepare"), SILENT("No reps");
 
         private final String words;
 

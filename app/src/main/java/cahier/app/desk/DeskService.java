@@ -21,6 +21,7 @@ import cahier.app.web.Dates;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
 import cahier.core.lesson.Triage;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -49,6 +50,7 @@ class DeskService {
     private static final int USUAL_DOSE = 20;
     /** Characters of a question that the desk has room for. */
     private static final int SHOWN = 60;
+    private static final Duration SOON = Duration.ofHours(24);
     /** Reasons that are said in words. */
     private static final int SAID = 2;
 
@@ -126,6 +128,8 @@ class DeskService {
             reasons.add(new Triage.Reason(Triage.Code.ALARM, 0, 0));   // of a dog that has no track yet
         }
         g.asked().ifPresent(q -> reasons.add(new Triage.Reason(Triage.Code.QUESTION, 0, 0)));
+        g.lesson().filter(l -> l.state() == Lesson.State.PLANNED && l.startsAt().isAfter(now) && l.startsAt().isBefore(now.plus(SOON)))
+                .ifPresent(l -> reasons.add(new Triage.Reason(Triage.Code.LESSON_SOON, 0, 0)));
         List<Triage.Reason> strongest = Triage.strongest(reasons);
         String lessonAt = g.lesson().map(l -> Dates.moment(l.startsAt(), household.zone(), today)).orElse("");
         String dogs = g.dogs().stream().map(Dog::briefly).collect(Collectors.joining(" · "));
@@ -144,6 +148,7 @@ class DeskService {
     private static Set<DeskRow.Kind> kinds(List<Triage.Reason> reasons) {
         return reasons.stream().map(r -> switch (r.code()) {
             case QUESTION -> DeskRow.Kind.QUESTION;
+            case LESSON_SOON -> DeskRow.Kind.LESSON;
             case SILENT -> DeskRow.Kind.SILENT;
             default -> DeskRow.Kind.DECISION;
         }).collect(Collectors.toSet());
@@ -171,7 +176,7 @@ class DeskService {
         return switch (reason.code()) {
             case PERSON_GAP -> Glyph.HANDLERS;
             case ALARM -> Glyph.CALL;
-            case QUESTION -> Glyph.NOTE;
+            case QUESTION, LESSON_SOON -> Glyph.NOTE;
             default -> decided.map(d -> Glyph.of(d.suggested())).orElse(Glyph.NONE);
         };
     }
@@ -181,6 +186,7 @@ class DeskService {
             case PERSON_GAP -> Glyph.HANDLERS.getLabel() + ".";
             case ALARM -> SuggestionWords.verdict(Decision.CALL) + ".";
             case QUESTION -> "A question.";
+            case LESSON_SOON -> "Lesson soon.";
             default -> decided.map(d -> SuggestionWords.verdict(d.suggested()) + ".").orElse(Glyph.NONE.getLabel());
         };
     }
@@ -189,6 +195,7 @@ class DeskService {
         return switch (reason.code()) {
             case ALARM -> "An alarm is open.";
             case QUESTION -> g.asked().map(q -> "“" + (q.words().length() > SHOWN ? q.words().substring(0, SHOWN).strip() + "…" : q.words()) + "”").orElse("");
+            case LESSON_SOON -> "Not prepared yet.";
             case SILENT -> "for " + reason.days() + " days";
             default -> decided.map(d -> SuggestionWords.headline(d.grounds())).orElse("");
         };

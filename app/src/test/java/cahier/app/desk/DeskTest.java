@@ -10,6 +10,7 @@ import cahier.app.account.PracticeScope;
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.lesson.Lessons;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
@@ -27,6 +28,8 @@ class DeskTest extends AppTest {
     private DeskService desk;
     @Autowired
     private Households households;
+    @Autowired
+    private Lessons lessons;
 
     /** A practice of its own, so that the other tests' households do not stand on its desk. */
     private TrainerUser bruno() {
@@ -96,6 +99,27 @@ class DeskTest extends AppTest {
         assertThat(row.kinds()).containsExactlyInAnyOrder(DeskRow.Kind.QUESTION, DeskRow.Kind.DECISION);
         assertThat(open().page(DeskRow.Kind.QUESTION, 1).rows()).extracting(r -> r.household().id()).contains(home.id);
         assertThat(open().page(DeskRow.Kind.SILENT, 1).rows()).extracting(r -> r.household().id()).doesNotContain(home.id);
+    }
+
+    @Test
+    void aLessonWithinADayThatIsNotPreparedAsksForIt() {
+        Home home = homes.make(bruno(), TrackKind.SKILL, 1);
+        PracticeScope.within(bruno().practice(), () -> {
+            households.put(bruno().practice(), new Lesson(0, home.id, now().plus(Duration.ofHours(25)), 60, "", 0));
+            return null;
+        });
+        assertThat(verdictOf(home)).isEmpty();
+        clock.pass(Duration.ofHours(2));
+        assertThat(verdictOf(home)).isEqualTo("Lesson soon.");
+        PracticeScope.within(bruno().practice(), () -> {
+            lessons.put(bruno().practice(), home.facts().lessons().get(0), Lesson.State.PREPARED);
+            return null;
+        });
+        assertThat(verdictOf(home)).isEmpty();
+    }
+
+    private String verdictOf(Home home) {
+        return open().rows().stream().filter(r -> r.household().id() == home.id).findFirst().orElseThrow().verdict();
     }
 
     @Test
