@@ -46,7 +46,7 @@ class VoidController {
         KeptRep out = find(me, track, rep);
         Facts facts = households.facts(me.practice(), tracks.get(me.practice(), track).track().householdId());
         log.voidRep(facts.household(), out, now, me.id());
-        judgements.judge(me.practice(), track, now);
+        judgements.judgeAnew(me.practice(), track, now);
         flash.addFlashAttribute("voided", out.id().toString());
         flash.addFlashAttribute("voidedSays", RepWords.of(out, facts));
         return "redirect:/tracks/" + track + "#evidence";
@@ -56,7 +56,7 @@ class VoidController {
     String putBack(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam String rep) {
         Household household = households.get(me.practice(), tracks.get(me.practice(), track).track().householdId());
         log.putBack(household, find(me, track, rep), Instant.now(clock));
-        judgements.judge(me.practice(), track, Instant.now(clock));
+        judgements.judgeAnew(me.practice(), track, Instant.now(clock));
         return "redirect:/tracks/" + track + "#evidence";
     }
 

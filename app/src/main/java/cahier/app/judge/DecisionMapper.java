@@ -67,24 +67,21 @@ interface DecisionMapper {
 
     // ---- when to look again ----
 
-    record Due(long trackId, String gapPerson, int gapTimes, @Nullable Instant gapCounted) {
-    }
+    @Select("select track_id from judgement_due where practice_id = #{practice} and due_at <= #{now} order by track_id")
+    List<Long> due(PracticeId practice, Instant now);
 
-    @Select("""
-            select j.track_id, j.gap_person, j.gap_times, j.gap_counted from judgement_due j
-            where j.practice_id = #{practice} and j.due_at <= #{now} order by j.track_id""")
-    List<Due> due(PracticeId practice, Instant now);
+    @Select("select coalesce(bool_or(anew), false) from judgement_due where practice_id = #{practice} and track_id = #{track}")
+    boolean isDueAnew(PracticeId practice, long track);
 
-    @Select("select track_id, gap_person, gap_times, gap_counted from judgement_due where practice_id = #{practice} and track_id = #{track}")
-    Optional<Due> dueOf(PracticeId practice, long track);
-
+    /** Asks for another look; the sessions are judged anew where one that was judged already has changed. */
     @Insert("""
-            insert into judgement_due (practice_id, track_id, due_at) values (#{practice}, #{track}, #{at})
-            on conflict (track_id) do update set due_at = excluded.due_at""")
-    void setDue(PracticeId practice, long track, Instant at);
+            insert into judgement_due (practice_id, track_id, due_at, anew) values (#{practice}, #{track}, #{at}, #{anew})
+            on conflict (track_id) do update set due_at = excluded.due_at, anew = judgement_due.anew or excluded.anew""")
+    void ask(PracticeId practice, long track, Instant at, boolean anew);
 
-    @Update("""
-            update judgement_due set gap_person = #{person}, gap_times = #{times}, gap_counted = #{counted}
-            where practice_id = #{practice} and track_id = #{track}""")
-    void setGap(PracticeId practice, long track, String person, int times, Instant counted);
+    /** A look was taken; when to look next. */
+    @Insert("""
+            insert into judgement_due (practice_id, track_id, due_at) values (#{practice}, #{track}, #{next})
+            on conflict (track_id) do update set due_at = excluded.due_at, anew = false""")
+    void looked(PracticeId practice, long track, Instant next);
 }

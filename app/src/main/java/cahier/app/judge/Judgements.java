@@ -10,9 +10,11 @@ import cahier.app.track.Roadmap;
 import cahier.app.track.Tracks;
 import cahier.app.track.Visit;
 import cahier.core.decide.Case;
+import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
 import cahier.core.decide.Judge;
 import cahier.core.decide.Reason;
+import cahier.core.decide.Replay;
 import cahier.core.decide.Standing;
 import cahier.core.decide.Suggestion;
 import cahier.core.rep.Evidence;
@@ -59,14 +61,26 @@ public class Judgements {
         this.json = json;
     }
 
-    /** Reps came in: the suggestion is looked at again once their session has closed. */
+    /** Reps came in: the suggestion is looked at again once their session has closed. One that comes late may change what was said meanwhile. */
     public void repsCame(PracticeId practice, Map<Long, Instant> lastRepOfTrack) {
-        lastRepOfTrack.forEach((track, last) -> decisions.setDue(practice, track, last.plus(Sessions.CLOSES_AFTER)));
+        lastRepOfTrack.forEach((track, last) -> decisions.ask(practice, track, last.plus(Sessions.CLOSES_AFTER),
+                open(practice, track).filter(d -> d.madeAt().isAfter(last)).isPresent()));
+    }
+
+    /** The owner put a rep right or took it back: what was said of it is looked at again once the session has closed that may still go on. */
+    public void repChanged(PracticeId practice, long track, Instant now) {
+        decisions.ask(practice, track, now.plus(Sessions.CLOSES_AFTER), true);
+    }
+
+    /** Judges a track of which a rep was taken out or put back, as if that rep had never been there or always. */
+    public void judgeAnew(PracticeId practice, long track, Instant now) {
+        decisions.ask(practice, track, now, true);
+        judge(practice, track, now);
     }
 
     /** Looks again at every track of the practice whose session has closed or whose day has passed. */
     public void refreshDue(PracticeId practice, Instant now) {
-        decisions.due(practice, now).forEach(due -> judge(practice, due.trackId(), now));
+        decisions.due(practice, now).forEach(track -> judge(practice, track, now));
     }
 
     /** The open suggestion of a track. */
@@ -122,7 +136,8 @@ public class Judgements {
     public void judge(PracticeId practice, long track, Instant now) {
         Roadmap roadmap = tracks.locked(practice, track);
         Household household = households.get(practice, roadmap.track().householdId());
-        decisions.setDue(practice, track, nextLook(household, now));
+        boolean anew = decisions.isDueAnew(practice, track);
+        decisions.looked(practice, track, nextLook(household, now));
         Optional<Decided> open = open(practice, track);
         if (roadmap.current().isEmpty()) {
             open.ifPresent(d -> decisions.replace(practice, d.id()));
@@ -130,8 +145,10 @@ public class Judgements {
         }
         Visit visit = roadmap.visit().orElseThrow();
         Case given = cases.of(household, roadmap, visit, now);
+        if (anew) {
+            open = lookAnew(household, roadmap, visit, open, given, now);
+        }
         Suggestion fresh = Judge.decide(given);
-        countGap(practice, track, given, fresh);
         if (isAnswered(practice, track, visit, given, fresh)) {
             open.ifPresent(d -> decisions.replace(practice, d.id()));
             return;
@@ -144,20 +161,30 @@ public class Judgements {
         return now.atZone(household.zone()).toLocalDate().plusDays(1).atStartOfDay(household.zone()).toInstant();
     }
 
+    /** Withdraws what the reps, as they are now, would not have said, and lets stand what they would have. An alarm is not of the reps. */
+    private Optional<Decided> lookAnew(Household household, Roadmap roadmap, Visit visit, Optional<Decided> open, Case given, Instant now) {
+        PracticeId practice = household.practiceId();
+        if (open.filter(d -> d.cause() == Cause.ALARM).isPresent()) {
+            return open;
+        }
+        Optional<Replay.Close> stands = Replay.of(given, given.rule()).standing(answered(practice, roadmap.track().id(), visit));
+        Optional<Decided> same = open.filter(d -> stands.filter(c -> c.said().decision() == d.suggested() && c.said().cause() == d.cause()).isPresent());
+        if (same.isEmpty()) {
+            open.ifPresent(d -> decisions.replace(practice, d.id()));
+        }
+        stands.map(c -> row(household, roadmap, visit, c.given(), c.said(), same.map(Decided::id).orElse(0L), now))
+                .ifPresent(same.isPresent() ? row -> decisions.refresh(practice, row) : row -> decisions.insert(practice, row));
+        return open(practice, roadmap.track().id());
+    }
+
+    private Optional<Standing.Answer> answered(PracticeId practice, long track, Visit visit) {
+        return lastAnswered(practice, track).filter(d -> d.visitId() == visit.id()).map(d -> new Standing.Answer(d.cause(), d.answeredAt()));
+    }
+
     private boolean isAnswered(PracticeId practice, long track, Visit visit, Case given, Suggestion fresh) {
         List<Session> sessions = given.visit().sessions();
         Optional<Instant> closed = sessions.isEmpty() ? Optional.empty() : Optional.of(sessions.get(sessions.size() - 1).end());
-        Optional<Standing.Answer> answer = lastAnswered(practice, track).filter(d -> d.visitId() == visit.id())
-                .map(d -> new Standing.Answer(d.cause(), d.answeredAt()));
-        return Standing.isAnswered(fresh, answer, closed);
-    }
-
-    private void countGap(PracticeId practice, long track, Case given, Suggestion fresh) {
-        List<Session> sessions = given.visit().sessions();
-        if (!sessions.isEmpty()) {
-            decisions.setGap(practice, track, fresh.gap().map(g -> g.person()).orElse(""),
-                    fresh.gap().map(g -> given.history().gap().with(g)).orElse(0), sessions.get(sessions.size() - 1).end());
-        }
+        return Standing.isAnswered(fresh, answered(practice, track, visit), closed);
     }
 
     private void stand(Household household, Roadmap roadmap, Visit visit, Optional<Decided> open, Case given, Suggestion fresh, Instant now) {

@@ -10,6 +10,7 @@ import cahier.app.track.Tracks;
 import cahier.app.track.Visit;
 import cahier.core.decide.Case;
 import cahier.core.decide.PersonGap;
+import cahier.core.decide.Replay;
 import cahier.core.decide.TrackKind;
 import cahier.core.pass.PassRule;
 import cahier.core.rep.LoggedRep;
@@ -55,13 +56,13 @@ class TrackCase {
     Case of(Household household, Roadmap roadmap, Visit visit, Instant now) {
         int index = roadmap.currentIndex().orElseThrow();
         LocalDate today = now.atZone(household.zone()).toLocalDate();
-        List<Session> sessions = sessions(household, roadmap, visit);
-        return new Case(roadmap.track().kind(), ruleOf(roadmap.steps().get(index), roadmap.track().kind()), roadmap.track().staleDays(),
-                new cahier.core.rep.Visit(sessions),
+        Case alone = new Case(roadmap.track().kind(), ruleOf(roadmap.steps().get(index), roadmap.track().kind()), roadmap.track().staleDays(),
+                new cahier.core.rep.Visit(sessions(household, roadmap, visit)),
                 new Case.Step(index, roadmap.steps().size(), visit.enteredAfterTooMuch(),
                         tracks.wasLeftByBack(household.practiceId(), visit.stepId()),
                         Math.max(0, ChronoUnit.DAYS.between(visit.enteredAt().atZone(household.zone()).toLocalDate(), today))),
-                history(household, roadmap, sessions, today));
+                history(household, roadmap, today));
+        return alone.after(Replay.of(alone, alone.rule()).gapBeforeLast());
     }
 
     private List<Session> sessions(Household household, Roadmap roadmap, Visit visit) {
@@ -71,24 +72,13 @@ class TrackCase {
         return Sessions.ofTrack(logged, roadmap.track().id(), r -> inVisit.contains(r.rep().id()), household.zone());
     }
 
-    private Case.History history(Household household, Roadmap roadmap, List<Session> sessions, LocalDate today) {
+    private Case.History history(Household household, Roadmap roadmap, LocalDate today) {
         long track = roadmap.track().id();
         Optional<Instant> callAnswered = Optional.ofNullable(decisions.lastCallAnswered(household.practiceId(), track));
         OptionalLong sinceRep = log.latestOfTrack(household.practiceId(), track, 1).stream()
                 .mapToLong(r -> ChronoUnit.DAYS.between(r.happenedAt().atZone(household.zone()).toLocalDate(), today)).findFirst();
         return new Case.History(alarms.isOpen(household.practiceId(), roadmap.track().dogId()), sinceRep,
                 log.tooMuchInLast60(household.practiceId(), track, callAnswered.orElse(Instant.EPOCH)), callAnswered,
-                gapBefore(household, track, sessions));
-    }
-
-    /** The gap count as it was before the latest session closed, whether that session has been counted yet or not. */
-    private PersonGap.Before gapBefore(Household household, long track, List<Session> sessions) {
-        Optional<DecisionMapper.Due> due = decisions.dueOf(household.practiceId(), track);
-        if (due.isEmpty() || due.get().gapTimes() == 0 || sessions.isEmpty()) {
-            return PersonGap.Before.NONE;
-        }
-        boolean counted = sessions.get(sessions.size() - 1).end().equals(due.get().gapCounted());
-        int times = counted ? due.get().gapTimes() - 1 : due.get().gapTimes();
-        return times == 0 ? PersonGap.Before.NONE : new PersonGap.Before(Optional.of(due.get().gapPerson()), times);
+                PersonGap.Before.NONE);
     }
 }

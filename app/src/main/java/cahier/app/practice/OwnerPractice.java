@@ -145,7 +145,7 @@ class OwnerPractice {
         Household household = households.get(owner.practice(), owner.householdId());
         KeptRep rep = takenBack(household, id, at);
         log.voidRep(household, rep, now, null);
-        judgements.repsCame(owner.practice(), Map.of(rep.trackId(), now));
+        judgements.repChanged(owner.practice(), rep.trackId(), now);
     }
 
     /** Puts another outcome in the place of a rep; refused where the rep could not be taken back. */
@@ -154,7 +154,7 @@ class OwnerPractice {
         if (log.find(household, other).isEmpty()) {
             KeptRep rep = takenBack(household, id, at);
             log.correct(household, rep, other, outcome, now);
-            judgements.repsCame(owner.practice(), Map.of(rep.trackId(), now));
+            judgements.repChanged(owner.practice(), rep.trackId(), now);
         }
     }
 

@@ -9,6 +9,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 @TestComponent
 public class PracticeMaker {
 
+    public static final String PASSWORD = "a-long-password";
+
     private final AccountService accounts;
     private final AccountMapper mapper;
     private final PasswordEncoder passwords;
@@ -29,7 +31,7 @@ public class PracticeMaker {
                 PracticeId id = mapper.nextPractice();
                 mapper.announcePractice(id);
                 mapper.insertPractice(id, practice, "Europe/London");
-                mapper.insertTrainer(id, name, email, passwords.encode("a-long-password"));
+                mapper.insertTrainer(id, name, email, passwords.encode(PASSWORD));
             }
             return (TrainerUser) accounts.loadUserByUsername(email);
         });
@@ -41,7 +43,7 @@ public class PracticeMaker {
             mapper.announceSignIn(email);
             if (mapper.findTrainer(email).isEmpty()) {
                 mapper.announcePractice(trainer.practice());
-                mapper.insertTrainer(trainer.practice(), name, email, passwords.encode("a-long-password"));
+                mapper.insertTrainer(trainer.practice(), name, email, passwords.encode(PASSWORD));
             }
             return (TrainerUser) accounts.loadUserByUsername(email);
         });

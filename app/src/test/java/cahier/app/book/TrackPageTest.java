@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -33,6 +34,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** What the page of one track says, and what its settings do. */
@@ -146,6 +148,56 @@ class TrackPageTest extends AppTest {
 
     // ---- a rep taken out ----
 
+    private void takeOut(KeptRep rep) throws Exception {
+        send("/tracks/" + home.track + "/reps/void", "rep", rep.id().toString()).andExpect(redirectedUrlPattern("/tracks/*"));
+    }
+
+    private List<KeptRep> reps(int last) throws Exception {
+        return asEdda(() -> log.latestOfTrack(edda().practice(), home.track, last));
+    }
+
+    @Test
+    void whatStoodOnARepThatWasTakenOutIsWithdrawnAndStandsAgainWhenItIsPutBack() throws Exception {
+        home.practise("ccccc");
+        assertThat(home.suggestion().suggested()).isEqualTo(Decision.UP);
+        rest();
+        home.practise("m");
+        assertThat(home.suggestion().suggested()).as("stays open").isEqualTo(Decision.UP);
+        KeptRep out = reps(6).stream().filter(r -> r.outcome() == Outcome.CLEAN).findFirst().orElseThrow();
+        takeOut(out);
+        assertThat(home.suggestion().suggested()).as("as if the rep had never been").isEqualTo(Decision.STAY);
+        page().andExpect(content().string(not(containsString("Step up."))));
+        send("/tracks/" + home.track + "/reps/restore", "rep", out.id().toString());
+        assertThat(home.suggestion().suggested()).isEqualTo(Decision.UP);
+    }
+
+    @Test
+    void takingOutOneRepLeavesWhatTheOthersSay() throws Exception {
+        home.practise("mttt");
+        long call = home.suggestion().id();
+        assertThat(home.suggestion().suggested()).isEqualTo(Decision.CALL);
+        takeOut(reps(4).stream().filter(r -> r.outcome() == Outcome.MISSED).findFirst().orElseThrow());
+        assertThat(home.suggestion().suggested()).isEqualTo(Decision.CALL);
+        assertThat(home.suggestion().id()).as("the same suggestion, so that a page that is open still answers it").isEqualTo(call);
+        rest();
+        home.practise("ccccc");
+        takeOut(reps(8).stream().filter(r -> r.outcome() == Outcome.CLEAN).findFirst().orElseThrow());
+        assertThat(home.suggestion().suggested()).as("clean sessions never live it down").isEqualTo(Decision.CALL);
+    }
+
+    @Test
+    void whatAnOwnerPutsRightLaterCountsAsIfItHadAlwaysBeenSo() throws Exception {
+        home.practise("ccccc");
+        rest();
+        KeptRep rep = reps(1).get(0);
+        mvc.perform(post("/o/" + home.token + "/reps/" + rep.id() + "/correct").contentType(MediaType.APPLICATION_JSON)
+                .content("{\"as\":\"" + UUID.randomUUID() + "\",\"outcome\":\"MISSED\",\"at\":\"" + now() + "\"}")).andExpect(status().isOk());
+        assertThat(home.suggestion().suggested()).as("a session may still go on").isEqualTo(Decision.UP);
+        clock.pass(Duration.ofMinutes(31));
+        page();
+        assertThat(home.suggestion().suggested()).isEqualTo(Decision.STAY);
+    }
+
     @Test
     void aRepTheTrainerTakesOutChangesTheVerdictAndPuttingItBackToo() throws Exception {
         home.practise("mmmmmcctt");
@@ -153,6 +205,7 @@ class TrackPageTest extends AppTest {
         List<KeptRep> tooMuch = asEdda(() -> log.latestOfTrack(edda().practice(), home.track, 9)).stream().filter(r -> r.outcome() == Outcome.TOO_MUCH).toList();
         Decided before = home.suggestion();
         send("/tracks/" + home.track + "/reps/void", "rep", tooMuch.get(0).id().toString()).andExpect(redirectedUrlPattern("/tracks/*"));
+        assertThat(home.suggestion().suggested()).isNotEqualTo(Decision.CALL);
         assertThat(asEdda(() -> log.latestOfTrack(edda().practice(), home.track, 20))).hasSize(8);
         send("/tracks/" + home.track + "/reps/restore", "rep", tooMuch.get(0).id().toString());
         send("/tracks/" + home.track + "/reps/restore", "rep", tooMuch.get(0).id().toString());

@@ -10,6 +10,7 @@ import cahier.core.decide.Decision;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.EnumSet;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -30,6 +31,7 @@ class JudgementStoryTest {
             theGapOfTwoPeopleIsShown(trainer);
             aMarkTellsItsRep(trainer);
             anotherRuleIsTried(trainer);
+            aRepTakenOutChangesTheVerdict(trainer);
             byKeys(trainer);
             everyDecisionIsAnswered(trainer);
         }
@@ -65,6 +67,19 @@ class JudgementStoryTest {
         trainer.locator("#if button").click();
         assertThat(trainer.locator("#what-if")).containsText("Run must be a whole number from 1 to 100, was “none”.");
         assertThat(trainer.locator("#if input[name=run]")).hasValue("none");
+    }
+
+    private void aRepTakenOutChangesTheVerdict(Page trainer) {
+        trainer.navigate("/tracks/" + trackWith("cause in ('TOO_MUCH', 'TOO_MUCH_OFTEN')"));
+        Locator verdict = trainer.locator(".track .note").first();
+        String before = verdict.textContent();
+        trainer.getByText("Take a rep out").click();
+        String tooMuch = trainer.locator("select[name=rep] option").allTextContents().stream().filter(o -> o.startsWith("Too much")).findFirst().orElseThrow();
+        trainer.locator("select[name=rep]").selectOption(new SelectOption().setLabel(tooMuch));
+        trainer.getByText("Take it out").click();
+        assertThat(verdict).not().hasText(before);
+        trainer.locator("form[action$='/reps/restore'] button").click();
+        assertThat(verdict).hasText(before);
     }
 
     /** Marks with j, accepts with a, takes back with u; never inside a field, and not at all when switched off. */

@@ -114,6 +114,34 @@ class SessionStoryTest extends AppTest {
         assertThat(homes.number(edda(), "select count(*) from sitting where household_id = " + home.id + " and ready")).isEqualTo(1);
     }
 
+    @Test
+    void aSlipThatComesAgainAndAgainBringsItsRemedyToTheTrainer() {
+        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+            Page trainer = browser.trainer(edda());
+            Page owner = practise(browser);
+            String practice = owner.url();
+            for (int sitting = 1; sitting <= 2; sitting++) {
+                owner.navigate(practice);
+                owner.waitForSelector("body[data-ready]");
+                trainer.navigate("/tracks/" + home.track);
+                assertThat(trainer.locator(".remedy")).hasCount(0);
+                for (int i = 0; i < 2; i++) {
+                    tap(owner, "Missed");
+                    owner.getByText("Tight lead").click();
+                    tap(owner, "Clean");
+                }
+                int reps = 4 * sitting;
+                owner.click("#enough");
+                owner.click("#finish");
+                owner.waitForURL("**/o/" + home.token);
+                owner.waitForCondition(() -> kept().size() == reps);
+            }
+            trainer.navigate("/tracks/" + home.track);
+            assertThat(trainer.locator(".remedy")).hasText("Tight lead, 4 of 4 coded misses. Start over with a slack lead.");
+            assertThat(trainer.locator("#evidence")).containsText(Pattern.compile("Misses: .*[Tt]ight lead"));
+        }
+    }
+
     /** Puts the dog on a step that is held by the timer, paid unevenly and with a mix. */
     private void aHold() {
         asEdda(() -> {

@@ -2,6 +2,8 @@ package cahier.app.support;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.app.account.PracticeMaker;
+import cahier.app.account.TrainerUser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
@@ -56,10 +58,18 @@ public final class Browser implements AutoCloseable {
 
     /** A trainer of the demo, at the desk. */
     public Page trainer(int width, int height, ColorScheme scheme) {
-        Page page = visitor(width, height, scheme);
+        return signedIn(visitor(width, height, scheme), AppTest.IMRE, "hollow-lane");
+    }
+
+    /** A trainer of a practice that the tests made, at the desk. */
+    public Page trainer(TrainerUser trainer) {
+        return signedIn(visitor(1280, 800), trainer.getUsername(), PracticeMaker.PASSWORD);
+    }
+
+    private static Page signedIn(Page page, String user, String password) {
         page.navigate("/login");
-        page.fill("[name=username]", AppTest.IMRE);
-        page.fill("[name=password]", "hollow-lane");
+        page.fill("[name=username]", user);
+        page.fill("[name=password]", password);
         page.click("text=Sign in >> nth=-1");
         page.waitForURL("**/");
         return page;

@@ -30,6 +30,12 @@ public record Case(TrackKind kind, PassRule rule, int staleDays, Visit visit, St
         }
     }
 
+    /** The same case, the person gap having been found so often before. */
+    public Case after(PersonGap.Before gap) {
+        return new Case(kind, rule, staleDays, visit, step,
+                new History(history.alarmOpen(), history.daysSinceRep(), history.tooMuchInLast60(), history.callAnsweredAt(), gap));
+    }
+
     /**
      * The current step and how the dog came to it.
      *

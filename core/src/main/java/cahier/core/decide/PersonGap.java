@@ -45,6 +45,11 @@ public record PersonGap(String person, int othersClean) {
             boolean same = person.isEmpty() || person.get().equals(found.person());
             return same ? times + 1 : 1;
         }
+
+        /** The count with which the next session close goes on. */
+        Before after(PersonGap found) {
+            return new Before(Optional.of(found.person()), with(found));
+        }
     }
 
     /** The gap of the person without whom the others do best; of equals the first by name. Empty when nobody stands out. */

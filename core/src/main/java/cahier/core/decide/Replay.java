@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 
 /**
- * What another pass rule would have said at each session's close, on the reps already logged (docs/rules.md 36).
+ * What a pass rule would have said at each session's close, on the reps already logged (docs/rules.md 36).
  *
  * @param closes oldest first, one for each session of the visit
  */
@@ -19,9 +19,14 @@ public record Replay(List<Close> closes) {
     /**
      * The close of one session.
      *
-     * @param reps WORK reps of the visit until then
+     * @param given the case as it was then: the sessions of the visit until this one
      */
-    public record Close(Session session, int reps, Suggestion said) {
+    public record Close(Session session, Case given, Suggestion said) {
+
+        /** WORK reps of the visit until then. */
+        public int reps() {
+            return given.visit().work().size();
+        }
 
         /** Whether it would have let the dog go on. */
         public boolean isUp() {
@@ -37,14 +42,17 @@ public record Replay(List<Close> closes) {
     public static Replay of(Case given, PassRule other) {
         List<Session> sessions = given.visit().sessions();
         List<Close> closes = new ArrayList<>();
+        PersonGap.Before gap = PersonGap.Before.NONE;
         for (int n = 1; n <= sessions.size(); n++) {
             Visit until = new Visit(sessions.subList(0, n));
             long days = ChronoUnit.DAYS.between(sessions.get(0).day(), sessions.get(n - 1).day());
             Case.Step step = given.step();
             Case then = new Case(given.kind(), other, given.staleDays(), until,
                     new Case.Step(step.index(), step.count(), step.enteredAfterTooMuch(), step.leftByBackBefore(), days),
-                    new Case.History(false, OptionalLong.of(0), 0, given.history().callAnsweredAt(), PersonGap.Before.NONE));
-            closes.add(new Close(sessions.get(n - 1), until.work().size(), Judge.decide(then)));
+                    new Case.History(false, OptionalLong.of(0), 0, given.history().callAnsweredAt(), gap));
+            Suggestion said = Judge.decide(then);
+            closes.add(new Close(sessions.get(n - 1), then, said));
+            gap = said.gap().map(then.history().gap()::after).orElse(PersonGap.Before.NONE);
         }
         return new Replay(closes);
     }
@@ -52,6 +60,26 @@ public record Replay(List<Close> closes) {
     /** The first close at which it would have let the dog go on. */
     public Optional<Close> firstUp() {
         return closes.stream().filter(Close::isUp).findFirst();
+    }
+
+    /** How often in a row the gap of one person was found at the closes before the last. */
+    public PersonGap.Before gapBeforeLast() {
+        return now().map(c -> c.given().history().gap()).orElse(PersonGap.Before.NONE);
+    }
+
+    /**
+     * What would stand open after the last close if these reps had been all there ever were: the closes since the trainer's last answer, merged in turn
+     * ({@link Standing#merge}). A rep that was taken out is as one that was never logged.
+     */
+    public Optional<Close> standing(Optional<Standing.Answer> answer) {
+        Optional<Close> stands = Optional.empty();
+        for (Close close : closes) {
+            boolean settled = answer.isPresent() && !close.session().end().isAfter(answer.get().at());
+            if (!settled && Standing.merge(stands.map(Close::said), close.said()) == close.said()) {
+                stands = Optional.of(close);
+            }
+        }
+        return stands.filter(c -> c.said().staysOpen());
     }
 
     /** What it would say now, at the last close. */
