@@ -7,8 +7,9 @@ const LONGEST_S = 14_400;
 const at = (id) => document.getElementById(id);
 
 export class RepClock {
-  /** lasts: seconds the step asks for, 0 when it is not timed; intervals: when to pay, may be empty; where: the key under which the place in them is kept. */
-  constructor(lasts, intervals, where) {
+  /** measured: whether the seconds of a rep are kept; lasts: seconds the step asks for, 0 when it asks for none; intervals: when to pay, may be empty; where: the key under which the place in them is kept. */
+  constructor(measured, lasts, intervals, where) {
+    this.measured = measured;
     this.lasts = lasts;
     this.seconds = 0;
     this.signal = new Signal(at('sound'), at('buzz'));
@@ -62,7 +63,7 @@ export class RepClock {
     if (!at('held')) return;
     const s = Math.floor(this.now());
     at('held').textContent = s < 60 ? s : `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
-    if (this.running && !this.told && this.now() >= this.lasts) {
+    if (this.running && !this.told && this.lasts > 0 && this.now() >= this.lasts) {
       this.told = true;
       at('reached').textContent = 'Long enough.';
       this.signal.give(2);
@@ -72,7 +73,7 @@ export class RepClock {
   /** The seconds of the rep that was just tapped, none when nobody took the time; the next one begins anew. */
   take() {
     if (this.running) this.stop();
-    const taken = this.lasts > 0 && this.seconds > 0 ? Math.min(LONGEST_S, Math.round(this.seconds * 10) / 10) : null;
+    const taken = this.measured && this.seconds > 0 ? Math.min(LONGEST_S, Math.round(this.seconds * 10) / 10) : null;
     this.seconds = 0;
     if (at('reached')) at('reached').textContent = '';
     this.show();

@@ -8,6 +8,7 @@ document.addEventListener('keydown', (event) => {
 });
 document.addEventListener('click', (event) => {
   document.querySelectorAll('details.more[open]').forEach((menu) => { if (!menu.contains(event.target)) menu.open = false; });
+  if (event.target.closest('[data-print]')) print();
   const copy = event.target.closest('[data-copy]');
   if (copy) {
     navigator.clipboard.writeText(document.querySelector(copy.dataset.copy).textContent.trim())

@@ -20,7 +20,7 @@ const coach = new Coach(page);
 const numbers = (list) => (list ? list.split(',').map(Number) : []);
 const mix = page.mix ? page.mix.split('|') : [];
 const household = page.token.slice(0, 8);
-const clock = at('start') ? new RepClock(Number(page.lasts ?? 0), numbers(page.pay), `cahier.${household}.pay.${step}`) : null;
+const clock = at('start') ? new RepClock(Boolean(page.measured), Number(page.lasts ?? 0), numbers(page.pay), `cahier.${household}.pay.${step}`) : null;
 // items waits to be handed to the queue: a tap is kept here first, at once, and leaves when the queue has it.
 let state = { step: `${page.token}/${step}`, session: crypto.randomUUID(), reps: [], items: [], cameBack: 0, stayedOff: 0, leadOn: 0, leadHome: 0 };
 

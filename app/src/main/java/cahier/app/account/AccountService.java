@@ -33,6 +33,12 @@ public class AccountService implements UserDetailsService {
                 row.passwordHash());
     }
 
+    /** What the practice calls itself. */
+    @Transactional(readOnly = true)
+    public String name(PracticeId practice) {
+        return accounts.practiceName(practice);
+    }
+
     /** The zone a new household starts with. */
     @Transactional(readOnly = true)
     public ZoneId zone(PracticeId practice) {

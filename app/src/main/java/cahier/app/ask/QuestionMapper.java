@@ -3,6 +3,7 @@ package cahier.app.ask;
 import cahier.app.account.PracticeId;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -22,6 +23,9 @@ interface QuestionMapper {
 
     @Select(COLUMNS + "and household_id = #{household} order by asked_at desc, id limit #{most}")
     List<Question> latest(PracticeId practice, long household, int most);
+
+    @Select(COLUMNS + "and id = #{id}")
+    Optional<Question> find(PracticeId practice, UUID id);
 
     @Select(COLUMNS + "and answered_at is null order by asked_at, id")
     List<Question> open(PracticeId practice);

@@ -37,10 +37,11 @@ public class Questions {
         return questions.open(practice);
     }
 
-    /** Answered again, the last answer stands. */
-    public void answer(TrainerUser trainer, long household, UUID id, String answer, Instant now) {
+    /** Answered again, the last answer stands. Returns what was asked. */
+    public Question answer(TrainerUser trainer, long household, UUID id, String answer, Instant now) {
         if (questions.answer(trainer.practice(), household, id, answer, trainer.signature(), now) == 0) {
             throw new NotFound("question " + id);
         }
+        return questions.find(trainer.practice(), id).orElseThrow();
     }
 }

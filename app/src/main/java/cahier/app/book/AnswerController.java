@@ -3,10 +3,10 @@ package cahier.app.book;
 import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarm;
 import cahier.app.alarm.Alarms;
-import cahier.app.ask.Questions;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Judgements;
 import cahier.app.track.Tracks;
+import cahier.app.web.Site;
 import cahier.core.decide.Cause;
 import java.time.Clock;
 import java.time.Instant;
@@ -28,15 +28,15 @@ class AnswerController {
     private final Tracks tracks;
     private final Judgements judgements;
     private final Answers answers;
-    private final Questions questions;
+    private final Sending sending;
     private final Clock clock;
 
-    AnswerController(Alarms alarms, Tracks tracks, Judgements judgements, Answers answers, Questions questions, Clock clock) {
+    AnswerController(Alarms alarms, Tracks tracks, Judgements judgements, Answers answers, Sending sending, Clock clock) {
         this.alarms = alarms;
         this.tracks = tracks;
         this.judgements = judgements;
         this.answers = answers;
-        this.questions = questions;
+        this.sending = sending;
         this.clock = clock;
     }
 
@@ -63,7 +63,7 @@ class AnswerController {
         if (words.isEmpty() || words.length() > LONGEST) {
             flash.addFlashAttribute("refusal", "An answer must have 1 to " + LONGEST + " characters, had " + words.length() + ".");
         } else {
-            questions.answer(me, household, id, words, Instant.now(clock));
+            sending.answer(me, household, id, words, Site.address(), Instant.now(clock));
         }
         return "redirect:" + (back.matches("/|/lessons/\\d{1,18}") ? back : "/households/" + household);
     }

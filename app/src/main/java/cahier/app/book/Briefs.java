@@ -53,16 +53,18 @@ class Briefs {
     private final Tracks tracks;
     private final RepLog log;
     private final Homeworks homeworks;
+    private final Sending sending;
     private final Answers answers;
     private final Incidents incidents;
     private final FoodLines food;
 
-    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Answers answers, Incidents incidents, FoodLines food) {
+    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food) {
         this.books = books;
         this.lessons = lessons;
         this.tracks = tracks;
         this.log = log;
         this.homeworks = homeworks;
+        this.sending = sending;
         this.answers = answers;
         this.incidents = incidents;
         this.food = food;
@@ -184,14 +186,14 @@ class Briefs {
     }
 
     /** Accepts what was ticked, issues the homework and marks the lesson given, all or nothing. */
-    Optional<Homework> close(TrainerUser me, Lesson lesson, List<Seen> accepted, Instant now) {
+    Optional<Homework> close(TrainerUser me, Lesson lesson, List<Seen> accepted, String site, Instant now) {
         for (Seen seen : accepted) {
             if (answers.accept(me, seen.decision(), seen.version(), now) != Answers.Result.DONE) {
                 throw new Changed();
             }
         }
         lessons.put(me.practice(), lesson, Lesson.State.GIVEN);
-        return homeworks.issue(me, lesson.householdId(), now);
+        return sending.issue(me, lesson.householdId(), site, now);
     }
 
     /** The practice's lessons around now, in the order of the day. */

@@ -33,13 +33,13 @@ final class FactForms {
     }
 
     record PersonForm(long id, int version, @Nullable String name, @Nullable String age, @Nullable String mayHandle, @Nullable String confident,
-                      @Nullable String pace, @Nullable String note) {
+                      @Nullable String pace, @Nullable String note, @Nullable String email) {
 
-        static final PersonForm EMPTY = new PersonForm(0, 0, "", "", "on", null, "", "");
+        static final PersonForm EMPTY = new PersonForm(0, 0, "", "", "on", null, "", "", "");
 
         static PersonForm of(Person p) {
             return new PersonForm(p.id(), p.version(), p.name(), p.age() == null ? "" : p.age().toString(), ticked(p.mayHandle()), ticked(p.confident()),
-                    p.paceCm() == null ? "" : p.paceCm() + " cm", p.note());
+                    p.paceCm() == null ? "" : p.paceCm() + " cm", p.note(), p.email());
         }
 
         Person read(Check check) {
@@ -49,7 +49,7 @@ final class FactForms {
                 check.refuse("pace", "must be from 20 cm to 1.5 m, was “" + pace + "”, for example 75 cm");
             }
             return new Person(id, check.text("name", name, NAME), years.isPresent() ? years.getAsInt() : null, mayHandle != null, confident != null,
-                    metres.isPresent() ? (int) Math.round(100 * metres.getAsDouble()) : null, check.optional("note", note, TEXT), version);
+                    metres.isPresent() ? (int) Math.round(100 * metres.getAsDouble()) : null, check.optional("note", note, TEXT), check.email("email", email), version);
         }
     }
 

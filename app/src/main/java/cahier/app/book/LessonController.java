@@ -13,12 +13,12 @@ import cahier.app.log.Ending;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
 import cahier.app.sheet.Homework;
-import cahier.app.sheet.OwnerLinks;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.Tracks;
 import cahier.app.web.Dates;
 import cahier.app.web.NotFound;
+import cahier.app.web.Site;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import java.nio.charset.StandardCharsets;
@@ -59,11 +59,10 @@ class LessonController {
     private final Tracks tracks;
     private final RepLog log;
     private final Judgements judgements;
-    private final OwnerLinks links;
     private final Calendars calendars;
     private final Clock clock;
 
-    LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log, Judgements judgements, OwnerLinks links,
+    LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log, Judgements judgements,
                      Calendars calendars, Clock clock) {
         this.briefs = briefs;
         this.lessons = lessons;
@@ -72,7 +71,6 @@ class LessonController {
         this.tracks = tracks;
         this.log = log;
         this.judgements = judgements;
-        this.links = links;
         this.calendars = calendars;
         this.clock = clock;
     }
@@ -165,8 +163,7 @@ class LessonController {
         List<Briefs.Seen> seen = accept == null ? List.of() : accept.stream().filter(a -> a.matches("\\d{1,18}:\\d{1,9}"))
                 .map(a -> new Briefs.Seen(Long.parseLong(a.substring(0, a.indexOf(':'))), Integer.parseInt(a.substring(a.indexOf(':') + 1)))).toList();
         try {
-            Optional<Homework> sheet = briefs.close(me, lesson, seen, Instant.now(clock));
-            links.makeIfNone(me.practice(), lesson.householdId(), Instant.now(clock)).ifPresent(token -> flash.addFlashAttribute("link", SheetController.address(token)));
+            Optional<Homework> sheet = briefs.close(me, lesson, seen, Site.address(), Instant.now(clock));
             return sheet.map(s -> "redirect:/sheets/" + s.id()).orElse(back(id));
         } catch (Briefs.Changed e) {
             flash.addFlashAttribute("refusal", "A suggestion has changed since you opened this page. Nothing was closed or sent; look again.");

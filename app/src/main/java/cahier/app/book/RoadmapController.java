@@ -13,6 +13,7 @@ import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
+import cahier.app.web.Site;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -39,16 +40,18 @@ class RoadmapController {
     private final Starts starts;
     private final SchoolChange schools;
     private final Homeworks homeworks;
+    private final Sending sending;
     private final Households households;
     private final Intakes intakes;
     private final Tracks tracks;
     private final Clock clock;
 
-    RoadmapController(Roadmaps roadmaps, Starts starts, SchoolChange schools, Homeworks homeworks, Households households, Intakes intakes, Tracks tracks, Clock clock) {
+    RoadmapController(Roadmaps roadmaps, Starts starts, SchoolChange schools, Homeworks homeworks, Sending sending, Households households, Intakes intakes, Tracks tracks, Clock clock) {
         this.roadmaps = roadmaps;
         this.starts = starts;
         this.schools = schools;
         this.homeworks = homeworks;
+        this.sending = sending;
         this.households = households;
         this.intakes = intakes;
         this.tracks = tracks;
@@ -75,7 +78,7 @@ class RoadmapController {
             flash.addFlashAttribute("ticked", track);
             return roadmap(household);
         }
-        Optional<Homework> sheet = homeworks.issue(me, household, track, Instant.now(clock));
+        Optional<Homework> sheet = sending.issue(me, household, track, Site.address(), Instant.now(clock));
         if (sheet.isEmpty()) {
             flash.addFlashAttribute("refusal", "Nothing was issued: tick at least one track that has a step and is not shut.");
             return roadmap(household);

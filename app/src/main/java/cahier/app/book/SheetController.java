@@ -5,9 +5,12 @@ import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.household.Person;
+import cahier.app.outbox.Outbox;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
+import cahier.app.web.Site;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Map;
@@ -21,20 +24,21 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Issues homework, shows what was issued, and looks after the owner's link. */
 @Controller
 class SheetController {
 
+    private final Sending sending;
     private final Homeworks homeworks;
     private final OwnerLinks links;
     private final Households households;
     private final FoodLines food;
     private final Clock clock;
 
-    SheetController(Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Clock clock) {
+    SheetController(Sending sending, Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Clock clock) {
         this.food = food;
+        this.sending = sending;
         this.homeworks = homeworks;
         this.links = links;
         this.households = households;
@@ -43,12 +47,11 @@ class SheetController {
 
     @PostMapping("/households/{household}/homework")
     String issue(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, RedirectAttributes flash) {
-        Optional<Homework> issued = homeworks.issue(me, household, now());
+        Optional<Homework> issued = sending.issue(me, household, Site.address(), now());
         if (issued.isEmpty()) {
             flash.addFlashAttribute("refusal", "There is no step to practise yet. Add a track with a step first.");
             return "redirect:/households/" + household;
         }
-        links.makeIfNone(me.practice(), household, now()).ifPresent(token -> flash.addFlashAttribute("link", address(token)));
         flash.addFlashAttribute("justIssued", true);
         return "redirect:/sheets/" + issued.get().id();
     }
@@ -62,6 +65,8 @@ class SheetController {
         Facts facts = households.facts(me.practice(), sheet.householdId());
         model.addAttribute("facts", facts);
         model.addAttribute("food", food.of(me.practice(), facts, sheet.pieces(), sheet.issuedAt().atZone(household.zone()).toLocalDate()));
+        model.addAttribute("link", links.token(me.practice(), sheet.householdId()).map(token -> Site.address() + "/o/" + token).orElse(null));
+        model.addAttribute("readers", Outbox.readers(facts).stream().map(Person::name).toList());
         model.addAttribute("linkMadeAt", links.madeAt(me.practice(), sheet.householdId()));
         model.addAttribute("newest", homeworks.latest(me.practice(), sheet.householdId()).filter(h -> h.id() == id).isPresent());
         return "sheet/sheet";
@@ -76,9 +81,9 @@ class SheetController {
     }
 
     @PostMapping("/households/{household}/link")
-    String newLink(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, RedirectAttributes flash) {
+    String newLink(@AuthenticationPrincipal TrainerUser me, @PathVariable long household) {
         households.get(me.practice(), household);
-        flash.addFlashAttribute("link", address(links.replace(me.practice(), household, now())));
+        links.replace(me.practice(), household, now());
         return "redirect:" + latestSheet(me, household);
     }
 
@@ -91,10 +96,6 @@ class SheetController {
 
     private String latestSheet(TrainerUser me, long household) {
         return homeworks.latest(me.practice(), household).map(h -> "/sheets/" + h.id()).orElse("/households/" + household);
-    }
-
-    static String address(String token) {
-        return ServletUriComponentsBuilder.fromCurrentContextPath().path("/o/{token}").build(token).toString();
     }
 
     private Instant now() {

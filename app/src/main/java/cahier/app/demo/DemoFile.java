@@ -46,7 +46,7 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
     record Tested(String dog, String cue, int day, String tries) {
     }
 
-    record Who(String name, @Nullable Integer age, String note) {
+    record Who(String name, @Nullable Integer age, @Nullable String email, String note) {
     }
 
     /** @param months age today */

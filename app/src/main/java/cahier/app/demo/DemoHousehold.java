@@ -93,7 +93,7 @@ class DemoHousehold {
         PracticeId practice = trainer.practice();
         LocalDate today = now.atZone(zone).toLocalDate();
         long id = households.add(new Household(0, practice, house.name(), house.home(), zone.getId(), house.cautions(), 0));
-        house.people().forEach(p -> households.put(practice, id, new Person(0, p.name(), p.age(), true, false, null, p.note(), 0)));
+        house.people().forEach(p -> households.put(practice, id, new Person(0, p.name(), p.age(), true, false, null, p.note(), p.email() == null ? "" : p.email(), 0)));
         house.dogs().forEach(d -> households.put(practice, id, new Dog(0, d.name(), d.looks(), d.born(today), d.weightG(), 0)));
         house.places().forEach(p -> households.put(practice, id, new Place(0, p.name(), p.difficulty(), "", "", "garden".equals(p.name()), true, p.note(), 0)));
         house.words().forEach(w -> households.put(practice, id, new Word(0, w.word(), w.meaning(), null, Signal.VOICE, w.role() == null ? Word.Role.CUE : w.role(), 0)));

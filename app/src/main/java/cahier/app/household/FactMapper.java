@@ -17,7 +17,7 @@ interface FactMapper {
     String ONE = OF + "and id = #{id}";
     String SAME = OF + "and id = #{f.id} and version = #{f.version}";
 
-    @Select("select id, name, age, may_handle, confident, pace_cm, note, version from person" + OF + "order by coalesce(age, 999) desc, id")
+    @Select("select id, name, age, may_handle, confident, pace_cm, note, email, version from person" + OF + "order by coalesce(age, 999) desc, id")
     List<Person> people(PracticeId practice, long household);
 
     @Select("select id, name, looks, born, weight_g, version from dog" + OF + "order by id")
@@ -44,13 +44,13 @@ interface FactMapper {
     List<Lesson> lessonsBetween(PracticeId practice, Instant start, Instant end);
 
     @Insert("""
-            insert into person (practice_id, household_id, name, age, may_handle, confident, pace_cm, note)
-            values (#{practice}, #{household}, #{f.name}, #{f.age}, #{f.mayHandle}, #{f.confident}, #{f.paceCm}, #{f.note})""")
+            insert into person (practice_id, household_id, name, age, may_handle, confident, pace_cm, note, email)
+            values (#{practice}, #{household}, #{f.name}, #{f.age}, #{f.mayHandle}, #{f.confident}, #{f.paceCm}, #{f.note}, #{f.email})""")
     void insertPerson(PracticeId practice, long household, @Param("f") Person person);
 
     @Update("""
             update person set name = #{f.name}, age = #{f.age}, may_handle = #{f.mayHandle}, confident = #{f.confident}, pace_cm = #{f.paceCm},
-                   note = #{f.note}, version = version + 1""" + SAME)
+                   note = #{f.note}, email = #{f.email}, version = version + 1""" + SAME)
     int updatePerson(PracticeId practice, long household, @Param("f") Person person);
 
     @Insert("""

@@ -7,14 +7,15 @@ import org.jspecify.annotations.Nullable;
  *
  * @param mayHandle whether this person may practise; others are not offered on the owner's page
  * @param confident whether this person handles the dog without worry
+ * @param email where mail to this person goes; empty when none does
  * @param paceCm length of one pace in centimetres, if it was measured
  */
 public record Person(long id, String name, @Nullable Integer age, boolean mayHandle, boolean confident, @Nullable Integer paceCm, String note,
-                     int version) {
+                     String email, int version) {
 
     /** Someone of whom only the name is known. */
     public static Person named(String name) {
-        return new Person(0, name, null, true, false, null, "", 0);
+        return new Person(0, name, null, true, false, null, "", "", 0);
     }
 
     /** Under this age the word stands beside the name, so that nobody forgets to supervise. */

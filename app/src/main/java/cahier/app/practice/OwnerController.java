@@ -2,12 +2,16 @@ package cahier.app.practice;
 
 import cahier.app.ask.Questions;
 import cahier.app.incident.Incidents;
+import cahier.app.paper.Paper;
+import cahier.app.paper.PdfFile;
 import cahier.app.progress.Progress;
 import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.app.web.Site;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,13 +30,15 @@ class OwnerController {
     private final Progress progress;
     private final Questions questions;
     private final Incidents incidents;
+    private final Paper paper;
     private final Clock clock;
 
-    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, Clock clock) {
+    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, Paper paper, Clock clock) {
         this.practice = practice;
         this.progress = progress;
         this.questions = questions;
         this.incidents = incidents;
+        this.paper = paper;
         this.clock = clock;
     }
 
@@ -50,6 +56,12 @@ class OwnerController {
         return Map.of("name", "Cahier, " + practice.facts(owner).household().name(), "short_name", "Cahier", "start_url", "/o/" + token, "scope", "/o/" + token,
                 "display", "standalone", "background_color", PAPER, "theme_color", COVER,
                 "icons", List.of(Map.of("src", "/favicon.svg", "sizes", "any", "type", "image/svg+xml")));
+    }
+
+    /** The sheet that is out, to print. */
+    @GetMapping("/o/{token}/sheet.pdf")
+    ResponseEntity<byte[]> sheet(@RequestAttribute(OwnerFilter.OWNER) Owner owner) {
+        return PdfFile.of(paper.pdf(owner.practice(), practice.sheet(owner).id(), Site.address()));
     }
 
     /** How far they have come. */

@@ -120,6 +120,11 @@ class OwnerPractice {
         return map.current().filter(s -> s.id() == task.stepId()).flatMap(s -> probes.running(map));
     }
 
+    /** The sheet that is out, or the page for what does not exist. */
+    Homework sheet(Owner owner) {
+        return homeworks.latest(owner.practice(), owner.householdId()).orElseThrow(() -> new NotFound("a sheet"));
+    }
+
     Facts facts(Owner owner) {
         return households.facts(owner.practice(), owner.householdId());
     }

@@ -72,6 +72,11 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
             return lasts != null && (lasts >= TIMED_FROM_S || plan().pass() == PassChoice.HOLD);
         }
 
+        /** Whether the page has a clock at all: a chain is timed from its first event to its last, if somebody presses Start. */
+        public boolean isMeasured() {
+            return isTimed() || !plan().teaching().events().isEmpty();
+        }
+
         /** Dots for the reps that are still to do in the first sitting. */
         public int toDo() {
             return sittings.isEmpty() ? Math.min(plan().reps(), 12) : 0;

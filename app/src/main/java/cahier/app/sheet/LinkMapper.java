@@ -14,6 +14,9 @@ interface LinkMapper {
     record LinkRow(PracticeId practiceId, long householdId, Instant madeAt) {
     }
 
+    record Sealed(byte[] sealed) {
+    }
+
     /** Opens the one row with this hash for the rest of the transaction: the owner's practice is not known before. */
     @Select("select set_config('cahier.link', encode(#{hash}, 'hex'), true)")
     String announceLink(byte[] hash);
@@ -26,11 +29,14 @@ interface LinkMapper {
             where practice_id = #{practice} and household_id = #{household} and revoked_at is null""")
     Optional<LinkRow> live(PracticeId practice, long household);
 
+    @Select("select sealed from owner_link where practice_id = #{practice} and household_id = #{household} and revoked_at is null and sealed is not null")
+    Optional<Sealed> sealed(PracticeId practice, long household);
+
     @Update("update owner_link set revoked_at = #{at} where practice_id = #{practice} and household_id = #{household} and revoked_at is null")
     int revoke(PracticeId practice, long household, Instant at);
 
     @Insert("""
-            insert into owner_link (practice_id, household_id, token_hash, made_at)
-            values (#{practice}, #{household}, #{hash}, #{at})""")
-    void insert(PracticeId practice, long household, byte[] hash, Instant at);
+            insert into owner_link (practice_id, household_id, token_hash, sealed, made_at)
+            values (#{practice}, #{household}, #{hash}, #{sealed}, #{at})""")
+    void insert(PracticeId practice, long household, byte[] hash, byte[] sealed, Instant at);
 }

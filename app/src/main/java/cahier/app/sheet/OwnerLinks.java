@@ -1,6 +1,7 @@
 package cahier.app.sheet;
 
 import cahier.app.account.PracticeId;
+import cahier.app.account.Seal;
 import cahier.app.account.Secret;
 import cahier.app.web.NotFound;
 import java.time.Instant;
@@ -8,15 +9,17 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The long random address that is all an owner needs. Only its hash is kept, so it can be shown only when it is made. */
+/** The long random address that is all an owner needs. Kept are its hash, and itself sealed for sheet and mail (docs/decisions/0011-owner-links-are-sealed.md). */
 @Service
 @Transactional
 public class OwnerLinks {
 
     private final LinkMapper links;
+    private final Seal seal;
 
-    OwnerLinks(LinkMapper links) {
+    OwnerLinks(LinkMapper links, Seal seal) {
         this.links = links;
+        this.seal = seal;
     }
 
     /** Whose link this is. */
@@ -35,6 +38,11 @@ public class OwnerLinks {
         return links.live(practice, household).map(LinkMapper.LinkRow::madeAt);
     }
 
+    /** The token of the household's link, for its sheet and its mail; none without a link or where the key is another than when it was made. */
+    public Optional<String> token(PracticeId practice, long household) {
+        return links.sealed(practice, household).flatMap(row -> seal.open(row.sealed()));
+    }
+
     /** A link for a household that has none; returns its token, this once. */
     public Optional<String> makeIfNone(PracticeId practice, long household, Instant now) {
         return links.live(practice, household).isPresent() ? Optional.empty() : Optional.of(replace(practice, household, now));
@@ -50,7 +58,7 @@ public class OwnerLinks {
     /** Keeps a link with a token made elsewhere, for the demo whose links are printed. */
     public void keep(PracticeId practice, long household, String token, Instant now) {
         links.revoke(practice, household, now);
-        links.insert(practice, household, Secret.hash(token), now);
+        links.insert(practice, household, Secret.hash(token), seal.close(token), now);
     }
 
     /** The household's link stops working. */

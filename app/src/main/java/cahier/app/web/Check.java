@@ -16,6 +16,8 @@ import org.springframework.validation.BindingResult;
  */
 public final class Check {
 
+    private static final int LONGEST_ADDRESS = 120;
+
     private final BindingResult result;
 
     public Check(BindingResult result) {
@@ -106,6 +108,15 @@ public final class Check {
             refuse(field, "must be a time zone such as Europe/London, was “" + typed + "”");
             return ZoneId.of("UTC");
         }
+    }
+
+    /** A mail address, or nothing. */
+    public String email(String field, @Nullable String typed) {
+        String address = optional(field, typed, LONGEST_ADDRESS);
+        if (!address.isEmpty() && !address.matches("[^@\\s,;<>\"]+@[^@\\s,;<>\"]+")) {
+            refuse(field, "must be an address such as imre@hollowlane.example, was “" + address + "”");
+        }
+        return address;
     }
 
     /** Whether something beside this field was refused already. */

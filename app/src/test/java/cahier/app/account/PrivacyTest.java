@@ -82,7 +82,7 @@ class PrivacyTest extends AppTest {
         "/households/{household}/flags/new", "/households/{household}/method", "/households/{household}/baselines", "/flags/{flag}", "/flags/{flag}/letter",
         "/households/{household}/tracks/new", "/tracks/{track}", "/tracks/{track}/edit", "/tracks/{track}/overrule", "/tracks/{track}/split",
         "/households/{household}/roadmap", "/households/{household}/roadmap.json", "/households/{household}/roadmap/import", "/households/{household}/method/changes",
-        "/tracks/{track}/what-if?pass=RUN&run=5", "/lessons/{lesson}", "/tracks/{track}/place", "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}"})
+        "/tracks/{track}/what-if?pass=RUN&run=5", "/lessons/{lesson}", "/tracks/{track}/place", "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}", "/sheets/{sheet}/print", "/sheets/{sheet}.pdf"})
     void theNeighbourOpensNothing(String path) throws Exception {
         mvc.perform(get(filled(path)).with(user(edda()))).andExpect(status().is2xxSuccessful());
         mvc.perform(get(filled(path)).with(user(neighbour))).andExpect(status().isNotFound());
@@ -101,7 +101,7 @@ class PrivacyTest extends AppTest {
         "/tracks/{track}/needs?step={step}&first={step}", "/tracks/{track}/needs/1/remove", "/tracks/{track}/apart?other={track}", "/tracks/{track}/place?place=1",
         "/tracks/{track}", "/tracks/{track}/steps", "/tracks/{track}/climb?base={step}", "/tracks/{track}/overrule", "/tracks/{track}/split?decision={decision}", "/tracks/{track}/dog-on/{step}",
         "/steps/{step}", "/steps/{step}/move?by=1", "/steps/{step}/remove", "/steps/{step}/restore",
-        "/decisions/{decision}/accept?version=0&back=/", "/decisions/{decision}/undo?back=/"})
+        "/outbox/1/again", "/outbox/1/drop", "/decisions/{decision}/accept?version=0&back=/", "/decisions/{decision}/undo?back=/"})
     void theNeighbourChangesNothing(String path) throws Exception {
         String before = home.facts() + home.roadmap().toString() + home.history();
         send(neighbour, filled(path), "name", "X", "title", "X", "how", "X", "version", "0", "id", "0", "zone", "Europe/London", "difficulty", "0",
@@ -112,7 +112,7 @@ class PrivacyTest extends AppTest {
 
     @Test
     void theNeighboursListsAreEmpty() throws Exception {
-        for (String path : List.of("/", "/households", "/households?find=pim", "/sheets")) {
+        for (String path : List.of("/", "/households", "/households?find=pim", "/sheets", "/outbox", "/lessons")) {
             mvc.perform(get(path).with(user(neighbour))).andExpect(status().isOk()).andExpect(content().string(not(containsString("Abara-Quist"))))
                     .andExpect(content().string(not(containsString("Test home"))));
         }

@@ -1,6 +1,7 @@
 package cahier.app.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
@@ -49,10 +50,12 @@ class HomeworkTest extends AppTest {
     }
 
     @Test
-    void theLinkIsShownOnceAndReplacingItStopsTheOldOne() throws Exception {
+    void theLinkStandsOnTheNewestSheetAndReplacingItStopsTheOldOne() throws Exception {
         String old = home.token;
+        open("/sheets/" + latest().id()).andExpect(content().string(containsString("/o/" + old)));
         send("/households/" + home.id + "/homework").andExpect(flash().attributeCount(1));
-        send("/households/" + home.id + "/link").andExpect(flash().attributeExists("link"));
+        send("/households/" + home.id + "/link").andExpect(status().is3xxRedirection());
+        open("/sheets/" + latest().id()).andExpect(content().string(allOf(containsString("id=\"owner-link\""), not(containsString(old)))));
         mvc.perform(get("/o/" + old)).andExpect(status().isNotFound());
         send("/households/" + home.id + "/link/revoke");
         open("/sheets/" + latest().id()).andExpect(content().string(containsString("The household has no link now.")))

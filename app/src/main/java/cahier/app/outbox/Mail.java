@@ -1,0 +1,52 @@
+package cahier.app.outbox;
+
+import cahier.app.wording.TextKind;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One mail to one person.
+ *
+ * @param body still with {link} in it, which is filled in as it goes out and never kept
+ * @param homeworkId the sheet that is attached, if one is
+ * @param tries how often a server was asked to take it
+ * @param trouble why it did not go, in words; empty when it did or was not tried
+ */
+public record Mail(long id, long householdId, TextKind kind, @Nullable Long homeworkId, String fromName, String replyTo, String toName, String toAddress,
+                   String subject, String body, String site, State state, int tries, Instant nextAt, Instant madeAt, @Nullable Instant sentAt, String trouble) {
+
+    /** Where it is. */
+    public enum State {
+        /** Not gone yet; tried again at its time. */
+        WAITING("waits"),
+        SENT("went out"),
+        /** Not tried again by itself. */
+        FAILED("did not go"),
+        /** The trainer did not want it sent. */
+        DROPPED("not sent");
+
+        private final String words;
+
+        State(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public boolean isWaiting() {
+        return state == State.WAITING;
+    }
+
+    /** Whether the trainer may still have it sent or dropped. */
+    public boolean isOpen() {
+        return state == State.WAITING || state == State.FAILED;
+    }
+
+    /** The body as it may be shown: the address of the household's page is not. */
+    public String shown() {
+        return body.replace("{link}", "(the household’s link)");
+    }
+}

@@ -1,0 +1,60 @@
+package cahier.app.wording;
+
+import java.util.List;
+
+/** What Cahier writes on the trainer's behalf. Names in braces are filled in. */
+public enum TextKind {
+
+    HOMEWORK("Homework", "Homework {number} for {dogs}", """
+            Hello {name},
+
+            homework {number} for {dogs} is ready: {tracks}.
+            It is on your page, and attached to print: {link}
+
+            Next lesson: {next}.
+
+            {trainer}, {practice}""", List.of("name", "dogs", "number", "tracks", "link", "next", "trainer", "practice")),
+
+    ANSWER("Answer to a question", "Your question about {dogs}", """
+            Hello {name},
+
+            you asked: {question}
+
+            {answer}
+
+            {trainer}, {practice}""", List.of("name", "dogs", "question", "answer", "link", "trainer", "practice")),
+
+    STRANGERS("What to say to strangers, on the sheet", "", """
+            “{dogs} {are} in training. Please no touch, no talk, no food.” If somebody comes on all the same: step between, turn and walk off.""", List.of("dogs", "are"));
+
+    private final String words;
+    private final String subject;
+    private final String body;
+    private final List<String> names;
+
+    TextKind(String words, String subject, String body, List<String> names) {
+        this.words = words;
+        this.subject = subject;
+        this.body = body;
+        this.names = names;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** What may stand in braces. */
+    public List<String> names() {
+        return names;
+    }
+
+    /** Whether it is a mail of its own; the other stands on the sheet. */
+    public boolean isMail() {
+        return this != STRANGERS;
+    }
+
+    /** The wording where the trainer has none of their own. */
+    public Wording usual() {
+        return new Wording(subject, body.stripTrailing());
+    }
+}

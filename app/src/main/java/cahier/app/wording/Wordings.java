@@ -1,0 +1,47 @@
+package cahier.app.wording;
+
+import cahier.app.account.PracticeId;
+import cahier.app.household.Dog;
+import cahier.app.household.Facts;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The practice's texts: the trainer's own wording, or the usual one. */
+@Service
+@Transactional
+public class Wordings {
+
+    private final WordingMapper wordings;
+
+    Wordings(WordingMapper wordings) {
+        this.wordings = wordings;
+    }
+
+    /** The trainer's wording, or the usual one. */
+    public Wording of(PracticeId practice, TextKind kind) {
+        return wordings.find(practice, kind).orElseGet(kind::usual);
+    }
+
+    public void keep(PracticeId practice, TextKind kind, Wording wording) {
+        wordings.keep(practice, kind, wording);
+    }
+
+    /** The usual wording stands again. */
+    public void forget(PracticeId practice, TextKind kind) {
+        wordings.drop(practice, kind);
+    }
+
+    /** What this household says to strangers. */
+    public String strangers(PracticeId practice, Facts facts) {
+        return of(practice, TextKind.STRANGERS).with(Map.of("dogs", dogs(facts), "are", facts.dogs().size() > 1 ? "are" : "is")).body();
+    }
+
+    /** "Sorrel and Juniper"; without a dog, the household's name. */
+    public static String dogs(Facts facts) {
+        List<String> names = facts.dogs().stream().map(Dog::name).toList();
+        int last = names.size() - 1;
+        return names.isEmpty() ? facts.household().name() : last == 0 ? names.get(0) : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
+    }
+}
