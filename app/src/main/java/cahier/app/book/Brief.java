@@ -7,10 +7,13 @@ import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Lesson;
 import cahier.app.incident.Incident;
+import cahier.app.lesson.Busy;
 import cahier.app.lesson.Pack;
+import cahier.app.lesson.Shown;
 import cahier.app.log.Sitting;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -25,11 +28,16 @@ import java.util.Optional;
  * @param sends what the next homework would hold
  * @param bring food and equipment, each once
  * @param food what the next homework means for each dog's food
+ * @param shown what the owner showed back at this lesson, right or not yet
+ * @param notYet what was not right when it was last looked for
+ * @param clashes what else the trainer has on at this time
+ * @param readers who gets a mail with the homework
  * @param carriedOver tracks for which the hour has no time
  */
 record Brief(Facts facts, Lesson lesson, int number, LocalDate since, LocalDate today, List<Line> lines, List<Block> agenda, boolean own, Drawing ruler,
              List<TrackRow> rows, List<Send> sends, List<String> bring, List<String> carriedOver, List<Question> questions, List<Sitting> notes,
-             List<Incident> incidents, Optional<Pack> pack, List<FoodLine> food) {
+             List<Incident> incidents, Optional<Pack> pack, List<FoodLine> food,
+             Map<Shown, Boolean> shown, List<Shown> notYet, List<Busy> clashes, List<String> readers) {
 
     /**
      * One track since the lesson before.

@@ -7,13 +7,17 @@ import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Lesson;
+import cahier.app.household.Person;
 import cahier.app.incident.Incidents;
 import cahier.app.judge.Answers;
 import cahier.app.judge.SuggestionWords;
 import cahier.app.lesson.AgendaLine;
+import cahier.app.lesson.BusyTimes;
 import cahier.app.lesson.Lessons;
+import cahier.app.lesson.Shown;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
+import cahier.app.outbox.Outbox;
 import cahier.app.roadmap.Way;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
@@ -57,8 +61,9 @@ class Briefs {
     private final Answers answers;
     private final Incidents incidents;
     private final FoodLines food;
+    private final BusyTimes busy;
 
-    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food) {
+    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, BusyTimes busy) {
         this.books = books;
         this.lessons = lessons;
         this.tracks = tracks;
@@ -68,6 +73,7 @@ class Briefs {
         this.answers = answers;
         this.incidents = incidents;
         this.food = food;
+        this.busy = busy;
     }
 
     Brief of(PracticeId practice, long id, Instant now) {
@@ -88,7 +94,8 @@ class Briefs {
                 MinutesRuler.of(agenda.stream().map(AgendaLine::minutes).toList(), lesson.minutes()), waiting, next.stream().map(w -> send(w, waiting)).toList(), bring(book),
                 own.isPresent() ? List.of() : suggested.carriedOver(), book.questions(), log.notes(practice, lesson.householdId(), since, NOTES),
                 incidents.since(practice, lesson.householdId(), since), lessons.pack(practice, lesson.householdId()),
-                food.of(practice, facts, pieces(next), book.today()));
+                food.of(practice, facts, pieces(next), book.today()), lessons.shown(practice, lesson), lessons.notYet(practice, lesson),
+                lesson.isOver() ? List.of() : busy.clashing(practice, lesson), Outbox.readers(facts).stream().map(Person::name).toList());
     }
 
     private Brief.Line line(PracticeId practice, TrackRow row, Facts facts, List<KeptRep> all, Instant since) {
@@ -186,7 +193,8 @@ class Briefs {
     }
 
     /** Accepts what was ticked, issues the homework and marks the lesson given, all or nothing. */
-    Optional<Homework> close(TrainerUser me, Lesson lesson, List<Seen> accepted, String site, Instant now) {
+    Optional<Homework> close(TrainerUser me, Lesson lesson, List<Seen> accepted, Map<Shown, Boolean> shown, String site, Instant now) {
+        lessons.keepShown(me.practice(), lesson, shown);
         for (Seen seen : accepted) {
             if (answers.accept(me, seen.decision(), seen.version(), now) != Answers.Result.DONE) {
                 throw new Changed();
@@ -197,7 +205,7 @@ class Briefs {
     }
 
     /** The practice's lessons around now, in the order of the day. */
-    record Listed(Household household, Lesson lesson, String when, int gapMinutes) {
+    record Listed(Household household, Lesson lesson, String when, int gapMinutes, List<String> clashes) {
 
         /** Whether there is less time before it than the way takes. */
         public boolean isTight() {

@@ -7,8 +7,10 @@ import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.judge.Judgements;
 import cahier.app.lesson.AgendaLine;
+import cahier.app.lesson.BusyTimes;
 import cahier.app.lesson.Calendars;
 import cahier.app.lesson.Lessons;
+import cahier.app.lesson.Shown;
 import cahier.app.log.Ending;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
@@ -21,6 +23,9 @@ import cahier.app.web.NotFound;
 import cahier.app.web.Site;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
@@ -28,10 +33,14 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -40,6 +49,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Lessons: the list, the brief of one, its agenda, taps on the spot, and how it is closed. */
@@ -60,10 +70,11 @@ class LessonController {
     private final RepLog log;
     private final Judgements judgements;
     private final Calendars calendars;
+    private final BusyTimes busy;
     private final Clock clock;
 
     LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log, Judgements judgements,
-                     Calendars calendars, Clock clock) {
+                     Calendars calendars, BusyTimes busy, Clock clock) {
         this.briefs = briefs;
         this.lessons = lessons;
         this.households = households;
@@ -72,6 +83,7 @@ class LessonController {
         this.log = log;
         this.judgements = judgements;
         this.calendars = calendars;
+        this.busy = busy;
         this.clock = clock;
     }
 
@@ -85,6 +97,7 @@ class LessonController {
         List<Briefs.Listed> past = new ArrayList<>(listed(me, households.lessonsBetween(me.practice(), now.minus(BACK), midnight), today));
         Collections.reverse(past);
         model.addAttribute("past", past);
+        model.addAttribute("busy", busy.count(me.practice()));
         model.addAttribute("calendarMadeAt", calendars.madeAt(me.practice()).map(at -> at.atZone(zone).toLocalDate()));
         return "book/lessons";
     }
@@ -96,10 +109,15 @@ class LessonController {
             Household household = households.get(me.practice(), lesson.householdId());
             boolean sameDay = before != null && before.endsAt().atZone(household.zone()).toLocalDate().equals(lesson.startsAt().atZone(household.zone()).toLocalDate());
             int gap = sameDay ? (int) Duration.between(before.endsAt(), lesson.startsAt()).toMinutes() : -1;
-            listed.add(new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), household.zone(), today), gap));
+            listed.add(new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), household.zone(), today), gap, lesson.isOver() ? List.of() : clashes(me, lesson, household.zone())));
             before = lesson;
         }
         return listed;
+    }
+
+    /** "dentist, 11:00 to 12:00" */
+    private List<String> clashes(TrainerUser me, Lesson lesson, ZoneId zone) {
+        return busy.clashing(me.practice(), lesson).stream().map(b -> b.title() + ", " + Dates.time(b.startsAt(), zone) + " to " + Dates.time(b.endsAt(), zone)).toList();
     }
 
     @GetMapping("/lessons/{id}")
@@ -158,17 +176,52 @@ class LessonController {
 
     /** @param accept "decision:version" of each suggestion that was ticked */
     @PostMapping("/lessons/{id}/close")
-    String close(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam(required = false) @Nullable List<String> accept, RedirectAttributes flash) {
+    String close(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam(required = false) @Nullable List<String> accept, @RequestParam Map<String, String> all, RedirectAttributes flash) {
         Lesson lesson = lessons.get(me.practice(), id);
         List<Briefs.Seen> seen = accept == null ? List.of() : accept.stream().filter(a -> a.matches("\\d{1,18}:\\d{1,9}"))
                 .map(a -> new Briefs.Seen(Long.parseLong(a.substring(0, a.indexOf(':'))), Integer.parseInt(a.substring(a.indexOf(':') + 1)))).toList();
         try {
-            Optional<Homework> sheet = briefs.close(me, lesson, seen, Site.address(), Instant.now(clock));
+            Optional<Homework> sheet = briefs.close(me, lesson, seen, shown(all), Site.address(), Instant.now(clock));
             return sheet.map(s -> "redirect:/sheets/" + s.id()).orElse(back(id));
         } catch (Briefs.Changed e) {
             flash.addFlashAttribute("refusal", "A suggestion has changed since you opened this page. Nothing was closed or sent; look again.");
             return back(id);
         }
+    }
+
+    /** What the owner showed back, kept before the lesson is closed. */
+    @PostMapping("/lessons/{id}/shown")
+    String shown(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam Map<String, String> all) {
+        lessons.keepShown(me.practice(), lessons.get(me.practice(), id), shown(all));
+        return back(id) + "#shown";
+    }
+
+    /** "shown-MARKER" is "fine" or "not"; anything else was not looked for. */
+    private static Map<Shown, Boolean> shown(Map<String, String> all) {
+        return Arrays.stream(Shown.values()).filter(w -> List.of("fine", "not").contains(all.getOrDefault("shown-" + w.name(), "")))
+                .collect(Collectors.toMap(Function.identity(), w -> all.get("shown-" + w.name()).equals("fine")));
+    }
+
+    /** A calendar file in which the trainer's other times stand. */
+    @PostMapping("/lessons/busy")
+    String busy(@AuthenticationPrincipal TrainerUser me, @RequestParam(required = false) @Nullable MultipartFile file, RedirectAttributes flash) throws IOException {
+        if (file == null || file.isEmpty()) {
+            flash.addFlashAttribute("refusal", "Choose a calendar file (.ics) first. What was read before stands.");
+            return "redirect:/lessons#busy";
+        }
+        try (Reader reader = new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8)) {
+            int kept = busy.read(me.practice(), reader, accounts.zone(me.practice()), Instant.now(clock));
+            flash.addFlashAttribute("said", kept == 0 ? "Nothing in it in the coming year." : kept + (kept == 1 ? " time" : " times") + " read.");
+        } catch (BusyTimes.BadCalendar e) {
+            flash.addFlashAttribute("refusal", e.getMessage() + " What was read before stands.");
+        }
+        return "redirect:/lessons#busy";
+    }
+
+    @PostMapping("/lessons/busy/clear")
+    String free(@AuthenticationPrincipal TrainerUser me) {
+        busy.clear(me.practice());
+        return "redirect:/lessons#busy";
     }
 
     @PostMapping("/households/{household}/packs")

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -44,4 +45,25 @@ interface LessonMapper {
 
     @Select("select count(*) from lesson where practice_id = #{practice} and household_id = #{household} and state = 'GIVEN' and starts_at >= #{since}")
     int given(PracticeId practice, long household, Instant since);
+
+    record Seen(Shown what, boolean fine) {
+    }
+
+    @Select("select what, fine from lesson_shown where practice_id = #{practice} and lesson_id = #{lesson} order by what")
+    List<Seen> shown(PracticeId practice, long lesson);
+
+    @Insert("""
+            insert into lesson_shown (practice_id, lesson_id, what, fine) values (#{practice}, #{lesson}, #{what}, #{fine})
+            on conflict (lesson_id, what) do update set fine = excluded.fine""")
+    void putShown(PracticeId practice, long lesson, Shown what, boolean fine);
+
+    @Delete("delete from lesson_shown where practice_id = #{practice} and lesson_id = #{lesson} and what = #{what}")
+    void dropShown(PracticeId practice, long lesson, Shown what);
+
+    /** What the latest earlier lesson of the household at which it was looked for found not right yet. */
+    @Select("""
+            select what from (select distinct on (s.what) s.what, s.fine from lesson_shown s join lesson l on l.id = s.lesson_id and l.practice_id = s.practice_id
+                where s.practice_id = #{practice} and l.household_id = #{household} and l.starts_at < #{before} order by s.what, l.starts_at desc) as latest
+            where not fine order by what""")
+    List<Shown> notYet(PracticeId practice, long household, Instant before);
 }

@@ -10,7 +10,9 @@ import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -62,6 +64,27 @@ public class Lessons {
 
     public void put(PracticeId practice, Lesson lesson, Lesson.State state) {
         lessons.setState(practice, lesson.id(), state);
+    }
+
+    /** What the owner showed back, and whether it was right; what was not looked for is left out. */
+    public Map<Shown, Boolean> shown(PracticeId practice, Lesson lesson) {
+        return lessons.shown(practice, lesson.id()).stream().collect(Collectors.toMap(LessonMapper.Seen::what, LessonMapper.Seen::fine));
+    }
+
+    /** Keeps what the trainer saw; what is left out counts as not looked for. */
+    public void keepShown(PracticeId practice, Lesson lesson, Map<Shown, Boolean> seen) {
+        for (Shown what : Shown.values()) {
+            if (seen.containsKey(what)) {
+                lessons.putShown(practice, lesson.id(), what, seen.get(what));
+            } else {
+                lessons.dropShown(practice, lesson.id(), what);
+            }
+        }
+    }
+
+    /** What was not right yet when it was last looked for, before this lesson. */
+    public List<Shown> notYet(PracticeId practice, Lesson lesson) {
+        return lessons.notYet(practice, lesson.householdId(), lesson.startsAt());
     }
 
     /** What the household has paid for; none when it never bought a pack. */

@@ -6,6 +6,8 @@ import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
@@ -23,12 +25,16 @@ import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
 import cahier.core.rep.Role;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** The brief of a lesson, its agenda, and how it is closed. */
@@ -156,5 +162,53 @@ class LessonPagesTest extends AppTest {
     void theListShowsWhereTheWayTakesLongerThanThereIsTime() throws Exception {
         plan(now().plus(Duration.ofDays(1)).plus(Duration.ofMinutes(70)), 60);
         open("/lessons").andExpect(content().string(allOf(containsString("10 min before it, the way takes 25."), containsString("Test home"), containsString("planned"))));
+    }
+
+    // ---- shown back ----
+
+    @Test
+    void whatTheOwnerShowsBackIsKeptAndLookedAtAgainNextTime() throws Exception {
+        send("/lessons/" + lesson + "/shown", "shown-MARKER", "not", "shown-ONE_CUE", "fine", "shown-SLACK_LEAD", "nonsense").andExpect(redirectedUrl("/lessons/" + lesson + "#shown"));
+        brief().andExpect(content().string(not(containsString("Look again"))));
+        long next = plan(now().plus(Duration.ofDays(8)), 60);
+        open("/lessons/" + next).andExpect(content().string(allOf(containsString("Look again"), containsString("The marker comes too late."), not(containsString("The lead is tight.")))));
+        send("/lessons/" + next + "/close", "shown-MARKER", "fine");
+        open("/lessons/" + plan(now().plus(Duration.ofDays(15)), 60)).andExpect(content().string(not(containsString("Look again"))));
+    }
+
+    // ---- other times ----
+
+    private ResultActions read(String ics) throws Exception {
+        return mvc.perform(multipart("/lessons/busy").file(new MockMultipartFile("file", "mine.ics", "text/calendar", ics.getBytes(StandardCharsets.UTF_8))).with(user(edda())).with(csrf()));
+    }
+
+    private static String calendar(Instant from) {
+        DateTimeFormatter utc = DateTimeFormatter.ofPattern("yyyyMMdd'T'HHmmss'Z'").withZone(ZoneOffset.UTC);
+        return "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:1@x.example\r\nDTSTAMP:20260601T000000Z\r\nSUMMARY:Dentist\r\nDTSTART:" + utc.format(from)
+                + "\r\nDTEND:" + utc.format(from.plus(Duration.ofMinutes(30))) + "\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+    }
+
+    @Test
+    void aLessonOrItsWayThatClashesWithAnotherTimeIsSaid() throws Exception {
+        Instant starts = home.facts().lessons().get(0).startsAt();
+        read(calendar(starts.minus(Duration.ofMinutes(60)))).andExpect(flash().attribute("said", "1 time read."));
+        brief().andExpect(content().string(not(containsString("You are busy then"))));
+        read(calendar(starts.minus(Duration.ofMinutes(50))));
+        brief().andExpect(content().string(allOf(containsString("You are busy then"), containsString("Dentist"))));
+        open("/lessons").andExpect(content().string(allOf(containsString(": Dentist, "), containsString("1 time is known."))));
+        read("no calendar").andExpect(flash().attribute("refusal", containsString("What was read before stands.")));
+        read("").andExpect(flash().attribute("refusal", containsString("Choose a calendar file")));
+        brief().andExpect(content().string(containsString("Dentist")));
+        mvc.perform(get("/lessons").with(user(practices.trainerOf("Fallow Field Dogs", "Ines Marchetti", "ines@fallowfield.example")))).andExpect(content().string(not(containsString("time is known"))));
+        send("/lessons/busy/clear");
+        brief().andExpect(content().string(not(containsString("Dentist"))));
+    }
+
+    @Test
+    void whereNothingIsSentTheLessonIsOnlyClosed() throws Exception {
+        for (int last = 2; last >= 0; last--) {
+            send("/steps/" + home.roadmap().steps().get(last).id() + "/remove");
+        }
+        brief().andExpect(content().string(allOf(containsString(">Close lesson<"), containsString("Nothing: no track is open."))));
     }
 }

@@ -16,6 +16,7 @@ import cahier.app.log.RepLog;
 import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
+import cahier.app.track.Helper;
 import cahier.app.track.KeyedPlan;
 import cahier.app.track.MovesOn;
 import cahier.app.track.PassChoice;
@@ -212,6 +213,31 @@ class TrackPageTest extends AppTest {
         assertThat(asEdda(() -> log.latestOfTrack(edda().practice(), home.track, 20))).hasSize(9);
         assertThat(home.suggestion().suggested()).isEqualTo(before.suggested());
         send("/tracks/" + home.track + "/reps/void", "rep", "no rep").andExpect(status().isNotFound());
+    }
+
+    // ---- payback ----
+
+    @Test
+    void aTimedChainSaysWhenItHasPaidForItself() throws Exception {
+        page().andExpect(content().string(not(containsString("Has it paid for itself?"))));
+        asEdda(() -> {
+            StepPlan p = Home.step("Through together");
+            Teaching chain = new Teaching("", "", Helper.NOBODY, List.of(), List.of("sits", "door opens"), null, List.of());
+            StepPlan doorway = new StepPlan(p.title(), p.how(), p.place(), null, null, "", "", Aid.NONE, "", PassChoice.RUN, 5, 8, 2, 5, "", "", chain);
+            return tracks.addStep(edda().practice(), home.track, KeyedPlan.own(doorway), 0, now());
+        });
+        open("/tracks/" + home.track + "/payback?uses=none").andExpect(content().string(containsString("Uses a day must be a whole number from 1 to 50, was “none”.")));
+        open("/tracks/" + home.track + "/payback?uses=6").andExpect(content().string(containsString("No timed clean passage yet.")));
+        rep("CLEAN", 40);
+        clock.pass(Duration.ofDays(7));
+        rep("MISSED", 90);
+        rep("CLEAN", 20);
+        open("/tracks/" + home.track + "/payback?uses=6").andExpect(content().string(allOf(containsString("It has paid for itself since"), containsString("2 min of teaching, 2 min saved so far. Before: 40 s."), containsString(": 20 s, 1 passage"))));
+        open("/tracks/" + home.track + "/payback?uses=6&before=20").andExpect(content().string(containsString("Not in sight")));
+    }
+
+    private void rep(String outcome, int seconds) throws Exception {
+        home.sendReps("{\"reps\":[" + Home.rep(UUID.randomUUID().toString(), UUID.randomUUID().toString(), home.stepNow(), outcome, now(), "Dele").replace("}", ",\"value\":" + seconds + "}") + "]}");
     }
 
     // ---- a test ----

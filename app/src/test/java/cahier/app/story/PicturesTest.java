@@ -3,6 +3,7 @@ package cahier.app.story;
 import cahier.app.gate.Gates;
 import cahier.app.household.Households;
 import cahier.app.judge.Judgements;
+import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
 import cahier.core.decide.Decision;
@@ -24,6 +25,8 @@ class PicturesTest extends AppTest {
     @Autowired
     private Judgements judgements;
     @Autowired
+    private Homeworks homeworks;
+    @Autowired
     private Gates gates;
     @Autowired
     private Households households;
@@ -42,6 +45,7 @@ class PicturesTest extends AppTest {
             take(trainer, "/households/" + flagged() + "/intake", "intake");
             take(trainer, "/flags/1/letter", "letter");
             take(trainer, "/lessons/" + lessonToday(), "lesson");
+            take(trainer, "/sheets/" + sheet() + "/print", "sheet");
             take(trainer, "/shelf", "shelf");
             take(trainer, "/shelf/recall", "template");
             take(trainer, "/households/2/roadmap", "roadmap");
@@ -69,6 +73,10 @@ class PicturesTest extends AppTest {
     private long lessonToday() {
         return asImre(() -> households.facts(imre().practice(), 1).lessons().stream().filter(l -> l.startsAt().atZone(ZoneId.of("Europe/London")).toLocalDate()
                 .equals(now().atZone(ZoneId.of("Europe/London")).toLocalDate())).findFirst().orElseThrow().id());
+    }
+
+    private long sheet() {
+        return asImre(() -> homeworks.latest(imre().practice(), 1)).orElseThrow().id();
     }
 
     private long flagged() {
