@@ -194,14 +194,22 @@ class Briefs {
 
     /** Accepts what was ticked, issues the homework and marks the lesson given, all or nothing. */
     Optional<Homework> close(TrainerUser me, Lesson lesson, List<Seen> accepted, Map<Shown, Boolean> shown, String site, Instant now) {
+        if (!lessons.give(me.practice(), lesson)) {
+            throw new Over();
+        }
         lessons.keepShown(me.practice(), lesson, shown);
         for (Seen seen : accepted) {
             if (answers.accept(me, seen.decision(), seen.version(), now) != Answers.Result.DONE) {
                 throw new Changed();
             }
         }
-        lessons.put(me.practice(), lesson, Lesson.State.GIVEN);
         return sending.issue(me, lesson.householdId(), site, now);
+    }
+
+    /** The lesson was closed before, in another window perhaps. */
+    static class Over extends RuntimeException {
+
+        private static final long serialVersionUID = 1L;
     }
 
     /** The practice's lessons around now, in the order of the day. */

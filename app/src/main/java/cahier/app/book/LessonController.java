@@ -186,6 +186,9 @@ class LessonController {
         } catch (Briefs.Changed e) {
             flash.addFlashAttribute("refusal", "A suggestion has changed since you opened this page. Nothing was closed or sent; look again.");
             return back(id);
+        } catch (Briefs.Over e) {
+            flash.addFlashAttribute("refusal", "This lesson is over. Nothing was sent again.");
+            return back(id);
         }
     }
 

@@ -30,6 +30,9 @@ interface LessonMapper {
     @Update("update lesson set state = #{state} where practice_id = #{practice} and id = #{id}")
     void setState(PracticeId practice, long id, Lesson.State state);
 
+    @Update("update lesson set state = 'GIVEN' where practice_id = #{practice} and id = #{id} and state in ('PLANNED', 'PREPARED')")
+    int give(PracticeId practice, long id);
+
     /** How many lessons the household has had until and with this one. */
     @Select("select count(*) from lesson where practice_id = #{practice} and household_id = #{household} and starts_at <= #{at}")
     int number(PracticeId practice, long household, Instant at);

@@ -62,6 +62,11 @@ public class Lessons {
         }
     }
 
+    /** Marks it as given; false when it was over already, so that nothing is sent twice. */
+    public boolean give(PracticeId practice, Lesson lesson) {
+        return lessons.give(practice, lesson.id()) == 1;
+    }
+
     public void put(PracticeId practice, Lesson lesson, Lesson.State state) {
         lessons.setState(practice, lesson.id(), state);
     }

@@ -1,6 +1,7 @@
 package cahier.app.practice;
 
 import cahier.app.ask.Questions;
+import cahier.app.exposure.Exposures;
 import cahier.app.incident.Incidents;
 import cahier.app.paper.Paper;
 import cahier.app.paper.PdfFile;
@@ -31,14 +32,16 @@ class OwnerController {
     private final Questions questions;
     private final Incidents incidents;
     private final Paper paper;
+    private final Exposures exposures;
     private final Clock clock;
 
-    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, Paper paper, Clock clock) {
+    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, Paper paper, Exposures exposures, Clock clock) {
         this.practice = practice;
         this.progress = progress;
         this.questions = questions;
         this.incidents = incidents;
         this.paper = paper;
+        this.exposures = exposures;
         this.clock = clock;
     }
 
@@ -62,6 +65,15 @@ class OwnerController {
     @GetMapping("/o/{token}/sheet.pdf")
     ResponseEntity<byte[]> sheet(@RequestAttribute(OwnerFilter.OWNER) Owner owner) {
         return PdfFile.of(paper.pdf(owner.practice(), practice.sheet(owner).id(), Site.address()));
+    }
+
+    /** What the dog met, and at what distance. */
+    @GetMapping("/o/{token}/met")
+    String met(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        model.addAttribute("token", token);
+        model.addAttribute("facts", practice.facts(owner));
+        model.addAttribute("readings", exposures.of(owner.practice(), owner.householdId(), Instant.now(clock)));
+        return "practice/met";
     }
 
     /** How far they have come. */

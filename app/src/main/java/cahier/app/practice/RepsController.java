@@ -14,7 +14,6 @@ import cahier.app.log.RepLog;
 import cahier.app.log.Sign;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.web.Measures;
-import cahier.app.web.NotFound;
 import cahier.core.pay.LeadClips;
 import cahier.core.rep.Outcome;
 import cahier.core.slip.Slip;
@@ -25,14 +24,10 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
-import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestAttribute;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What an owner's phone sends. Sending anything twice changes nothing. */
@@ -162,23 +157,5 @@ class RepsController {
             throw RepBatch.refused(field, "a number from 0 to " + MOST_PAUSES, value);
         }
         return count;
-    }
-
-    @ExceptionHandler(BadBatch.class)
-    @ResponseStatus(HttpStatus.BAD_REQUEST)
-    Map<String, String> bad(BadBatch e) {
-        return Map.of("error", String.valueOf(e.getMessage()));
-    }
-
-    @ExceptionHandler(HttpMessageNotReadableException.class)
-    @ResponseStatus(HttpStatus.BAD_REQUEST)
-    Map<String, String> unreadable() {
-        return Map.of("error", "the message must be JSON such as {\"reps\":[]}");
-    }
-
-    @ExceptionHandler(NotFound.class)
-    @ResponseStatus(HttpStatus.NOT_FOUND)
-    Map<String, String> notFound(NotFound e) {
-        return Map.of("error", e.getMessage() + " is not here");
     }
 }

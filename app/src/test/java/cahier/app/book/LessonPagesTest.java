@@ -134,6 +134,9 @@ class LessonPagesTest extends AppTest {
         assertThat(home.roadmap().number()).isEqualTo(2);
         assertThat(asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().items().get(0).number()).isEqualTo(2);
         assertThat(state()).isEqualTo(Lesson.State.GIVEN);
+        long sheet = asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().id();
+        send("/lessons/" + lesson + "/close").andExpect(redirectedUrl("/lessons/" + lesson)).andExpect(flash().attribute("refusal", "This lesson is over. Nothing was sent again."));
+        assertThat(asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().id()).as("closed once").isEqualTo(sheet);
     }
 
     @Test

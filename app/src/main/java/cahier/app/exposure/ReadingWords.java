@@ -1,0 +1,77 @@
+package cahier.app.exposure;
+
+import cahier.app.web.Measures;
+import cahier.core.exposure.NextDistance;
+import cahier.core.exposure.Response;
+import cahier.core.exposure.WorkingDistance;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** What the margin and the owner's page say of a working distance. */
+public final class ReadingWords {
+
+    private ReadingWords() {
+    }
+
+    /** "Closer: 22.8 m", the verdict in words. */
+    public static String verdict(Reading r) {
+        if (r.next().isEmpty()) {
+            return r.proposed().isPresent() ? "Work at " + Measures.distance(r.proposed().getAsDouble()) : "Not enough yet";
+        }
+        NextDistance n = r.next().get();
+        return switch (n.verdict()) {
+            case CLOSER -> "Closer: " + Measures.distance(n.metres());
+            case FURTHER -> "Further: " + Measures.distance(n.metres());
+            case STAY -> n.look() ? "Look yourself" : "Stay at " + Measures.distance(n.metres());
+        };
+    }
+
+    /** Why, with its figures. */
+    public static String why(Reading r) {
+        if (r.next().isEmpty()) {
+            return estimate(r.estimate());
+        }
+        NextDistance n = r.next().get();
+        String run = run(r.since()) + " by itself in a row, 5 bring it closer.";
+        return switch (n.verdict()) {
+            case CLOSER -> "Looked back by itself five times in a row.";
+            case FURTHER -> r.since().get(r.since().size() - 1) == Response.REACTED ? "Reacted." : "Stared twice running.";
+            case STAY -> n.look() ? "Many looks at the cue, never five by itself." : run;
+        };
+    }
+
+    private static int run(List<Response> since) {
+        int run = 0;
+        for (int i = since.size() - 1; i >= 0 && since.get(i) == Response.UNPROMPTED; i--) {
+            run++;
+        }
+        return run;
+    }
+
+    /** "Calm 8 times in 10 at 18 m, 80% interval 14 m to 23 m." or why there is no estimate yet. */
+    public static String estimate(WorkingDistance d) {
+        if (d.curve().isPresent()) {
+            WorkingDistance.Curve c = d.curve().get();
+            return "Calm 8 times in 10 at " + rounded(c.workingMetres()) + (c.held() ? ", the nearest calm one" : "") + "; most likely between " + rounded(c.lowMetres()) + " and " + rounded(c.highMetres()) + ".";
+        }
+        String nearest = d.nearestWithCalm().isPresent() ? " Five calm in a row at " + rounded(d.nearestWithCalm().getAsDouble()) + "." : "";
+        return switch (d.why().orElseThrow()) {
+            case TOO_FEW -> d.exposures().size() + " of the 6 that an estimate needs.";
+            case ONE_ANSWER_ONLY -> "Only calm or never calm so far: no line between yet.";
+            case DISTANCES_TOO_ALIKE -> "All at much the same distance: no line between yet.";
+            case NO_TREND -> "Distance makes no difference so far.";
+        } + nearest;
+    }
+
+    /** "24 m, 20 m, now 18 m"; empty without a past. */
+    public static String trend(Reading r) {
+        if (r.before().isEmpty() || r.estimate().curve().isEmpty()) {
+            return "";
+        }
+        return "Four and two weeks back: " + r.before().stream().map(ReadingWords::rounded).collect(Collectors.joining(", ")) + "; now " + rounded(r.estimate().curve().get().workingMetres()) + ".";
+    }
+
+    private static String rounded(double metres) {
+        return Measures.distance(metres >= 10 ? Math.round(metres) : Math.round(10 * metres) / 10.0);
+    }
+}

@@ -1,0 +1,70 @@
+// One tap is one meeting: kept on the phone at once, sent when there is signal. What was chosen is remembered for the next.
+import { Queue, badge } from './queue.js';
+
+const { token } = document.body.dataset;
+const at = (id) => document.getElementById(id);
+const queue = new Queue(token, badge(at('waiting')));
+const STORE = `cahier.${token}.met`;
+const REMEMBERED = ['dog', 'kind', 'unit', 'person', 'place'];
+const FURTHEST = 1000;
+const WORDS = { UNPROMPTED: 'By itself', PROMPTED: 'At the cue', STARED: 'Stared', REACTED: 'Reacted' };
+const taps = [];
+
+const chosen = (name) => (document.querySelector(`input[name=${name}]:checked`) ?? document.querySelector(`input[name=${name}][type=hidden]`))?.value ?? null;
+const far = () => Number(at('far').value.replace(',', '.'));
+
+function remember() {
+  localStorage.setItem(STORE, JSON.stringify({ far: at('far').value, ...Object.fromEntries(REMEMBERED.map((n) => [n, chosen(n)])) }));
+}
+
+function recall() {
+  const kept = JSON.parse(localStorage.getItem(STORE) ?? '{}');
+  REMEMBERED.forEach((n) => {
+    const input = document.querySelector(`input[name=${n}][value="${CSS.escape(kept[n] ?? '')}"]`) ?? (['dog', 'unit', 'person'].includes(n) ? document.querySelector(`input[name=${n}]`) : null);
+    if (input?.type === 'radio') input.checked = true;
+  });
+  if (kept.far) at('far').value = kept.far;
+}
+
+function move(by) {
+  const now = Number.isFinite(far()) ? far() : 0;
+  const step = now >= 20 ? 5 : 1;
+  at('far').value = Math.min(FURTHEST, Math.max(1, Math.round((now + by * step) * 10) / 10));
+  remember();
+}
+
+function show(words) {
+  at('says').textContent = words;
+  at('undo').hidden = taps.length === 0;
+  at('count').textContent = taps.length === 0 ? '' : `${taps.length} now`;
+}
+
+document.querySelectorAll('[data-response]').forEach((button) => button.addEventListener('click', async () => {
+  const problem = !chosen('kind') ? 'Tap what came.' : !chosen('dog') ? 'Tap which dog.' : !(far() > 0 && far() <= FURTHEST) ? `How far must be a number up to ${FURTHEST}, was \u201c${at('far').value}\u201d.` : '';
+  at('missing').hidden = problem === '';
+  at('missing').textContent = problem;
+  if (problem) {
+    at('missing').scrollIntoView({ block: 'center' });
+    return;
+  }
+  remember();
+  const { response } = button.dataset;
+  const id = crypto.randomUUID();
+  taps.push(id);
+  show(`${WORDS[response]}, ${at('far').value} ${document.querySelector('input[name=unit]:checked + span')?.textContent ?? 'm'}.`);
+  navigator.vibrate?.(20);
+  await queue.add('exposure', { id, dog: chosen('dog'), kind: chosen('kind'), far: far(), unit: chosen('unit') ?? 'M', response, food: chosen('food') ?? '', person: chosen('person'), place: chosen('place'),
+    at: new Date().toISOString() });
+  document.querySelectorAll('input[name=food]').forEach((i) => { i.checked = false; });
+  queue.send();
+}));
+at('undo').addEventListener('click', async () => {
+  await queue.add('unmet', { id: taps.pop() });
+  show('Taken back.');
+  queue.send();
+});
+at('nearer').addEventListener('click', () => move(-1));
+at('further').addEventListener('click', () => move(1));
+recall();
+queue.send();
+document.body.dataset.ready = 'yes';
