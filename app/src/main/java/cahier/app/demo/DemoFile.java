@@ -1,5 +1,6 @@
 package cahier.app.demo;
 
+import cahier.app.exposure.Trigger;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Word;
 import cahier.app.incident.Incident;
@@ -20,11 +21,20 @@ import org.jspecify.annotations.Nullable;
 record DemoFile(String practice, String zone, String trainer, String email, String password, long seed, List<House> households) {
 
     record House(String name, String home, String cautions, String token, List<Who> people, List<Pup> dogs, List<Where> places,
-                 List<Said> words, List<Meeting> lessons, @Nullable Told intake, @Nullable List<Happened> happened, List<Way> tracks) {
+                 List<Said> words, List<Meeting> lessons, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable List<Outing> met, List<Way> tracks) {
     }
 
     /** Something that happened for real; where names a place of the household. */
     record Happened(int day, LocalTime at, Incident.Kind kind, Incident.Went went, @Nullable Double distanceM, String where, String words) {
+    }
+
+    /**
+     * One outing on which a dog met something.
+     *
+     * @param set where the trainer had it work from that day on, in metres, if that was said
+     * @param what metres and a letter each, "24u 18r": u looked back unprompted, p prompted, s stared, r reacted
+     */
+    record Outing(int day, LocalTime at, String dog, Trigger kind, @Nullable Double set, String what) {
     }
 
     /** What was told on the first visit. */

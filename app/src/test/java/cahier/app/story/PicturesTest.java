@@ -46,6 +46,7 @@ class PicturesTest extends AppTest {
             take(trainer, "/flags/1/letter", "letter");
             take(trainer, "/lessons/" + lessonToday(), "lesson");
             take(trainer, "/sheets/" + sheet() + "/print", "sheet");
+            take(trainer, "/households/3/distances", "distances");
             take(trainer, "/shelf", "shelf");
             take(trainer, "/shelf/recall", "template");
             take(trainer, "/households/2/roadmap", "roadmap");
