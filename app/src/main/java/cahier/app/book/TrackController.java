@@ -3,6 +3,7 @@ package cahier.app.book;
 import cahier.app.account.TrainerUser;
 import cahier.app.baseline.Baseline;
 import cahier.app.baseline.Baselines;
+import cahier.app.forecast.Forecasts;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
@@ -56,10 +57,11 @@ class TrackController {
     private final Looks looks;
     private final Methods methods;
     private final Probes probes;
+    private final Forecasts forecasts;
     private final Clock clock;
 
     TrackController(Tracks tracks, Households households, Judgements judgements, Books books, Baselines baselines,
-                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Clock clock) {
+                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Forecasts forecasts, Clock clock) {
         this.tracks = tracks;
         this.households = households;
         this.judgements = judgements;
@@ -70,6 +72,7 @@ class TrackController {
         this.looks = looks;
         this.methods = methods;
         this.probes = probes;
+        this.forecasts = forecasts;
         this.clock = clock;
     }
 
@@ -89,6 +92,7 @@ class TrackController {
         model.addAttribute("wide", WideStairs.of(facts, row.roadmap(), reps, incidents.since(me.practice(), household.id(), now.minus(LOOKED_BACK)), now));
         row.note().map(n -> n.decided().grounds()).filter(g -> g.reps() > 0).ifPresent(g -> model.addAttribute("grounds", g));
         looks.at(me.practice(), id, now).ifPresent(given -> evidence(row, given, facts, reps, model));
+        forecasts.of(me.practice(), row.roadmap(), now).ifPresent(o -> model.addAttribute("outlook", o));
         model.addAttribute("history", judgements.history(me.practice(), id).stream().filter(d -> !d.isOpen()).map(d -> Note.of(d, false)).toList());
         return "book/track";
     }

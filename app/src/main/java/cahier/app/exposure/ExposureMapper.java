@@ -20,7 +20,7 @@ interface ExposureMapper {
             on conflict (id) do nothing""")
     void insert(PracticeId practice, @Param("m") Met met, Instant now);
 
-    @Update("update exposure set undone_at = #{now} where practice_id = #{practice} and household_id = #{household} and id = #{id} and undone_at is null")
+    @Update("update exposure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int undo(PracticeId practice, long household, UUID id, Instant now);
 
     @Select("""

@@ -40,7 +40,7 @@ public class Exposures {
         exposures.insert(practice, met, now);
     }
 
-    /** Taken back by whoever tapped it; it no longer counts. */
+    /** Taken back by whoever tapped it; it no longer counts. Sent twice, it is taken back once. */
     public void undo(PracticeId practice, long household, UUID id, Instant now) {
         if (exposures.undo(practice, household, id, now) == 0) {
             throw new NotFound("meeting " + id);

@@ -2,7 +2,10 @@ package cahier.app.household;
 
 import cahier.core.words.Clash;
 import cahier.core.words.Clashes;
+import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -12,6 +15,11 @@ public record Facts(Household household, List<Person> people, List<Dog> dogs, Li
     /** The people who may practise. */
     public List<Person> handlers() {
         return people.stream().filter(Person::mayHandle).toList();
+    }
+
+    /** The first lesson that begins after this moment. */
+    public Optional<Lesson> lessonAfter(Instant moment) {
+        return lessons.stream().filter(l -> l.startsAt().isAfter(moment)).min(Comparator.comparing(Lesson::startsAt));
     }
 
     /** The name of a dog, or "every dog" for none. */

@@ -5,7 +5,6 @@ import cahier.app.account.TrainerUser;
 import cahier.app.ask.Question;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
-import cahier.app.household.Lesson;
 import cahier.app.household.Person;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.SheetItem;
@@ -16,7 +15,6 @@ import cahier.app.wording.Wording;
 import cahier.app.wording.Wordings;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -58,8 +56,7 @@ public class Outbox {
         Map<String, String> values = new HashMap<>();
         values.put("number", Integer.toString(sheet.number()));
         values.put("tracks", sheet.items().stream().map(SheetItem::trackTitle).collect(Collectors.joining(", ")));
-        values.put("next", facts.lessons().stream().filter(l -> l.startsAt().isAfter(now)).min(Comparator.comparing(Lesson::startsAt))
-                .map(l -> Dates.longDate(l.startsAt().atZone(zone).toLocalDate()) + ", " + Dates.time(l.startsAt(), zone)).orElse("not planned yet"));
+        values.put("next", facts.lessonAfter(now).map(l -> Dates.longDate(l.startsAt().atZone(zone).toLocalDate()) + ", " + Dates.time(l.startsAt(), zone)).orElse("not planned yet"));
         write(trainer, facts, TextKind.HOMEWORK, values, sheet.id(), site, now);
     }
 

@@ -5,7 +5,6 @@ import cahier.app.account.PracticeId;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
-import cahier.app.household.Lesson;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
@@ -24,7 +23,6 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.core.io.ClassPathResource;
@@ -71,8 +69,7 @@ public class Paper {
         ZoneId zone = facts.household().zone();
         LocalDate issued = sheet.issuedAt().atZone(zone).toLocalDate();
         Optional<String> link = links.token(practice, sheet.householdId()).map(token -> site + "/o/" + token);
-        String next = facts.lessons().stream().filter(l -> l.startsAt().isAfter(sheet.issuedAt())).min(Comparator.comparing(Lesson::startsAt))
-                .filter(l -> !l.startsAt().atZone(zone).toLocalDate().equals(issued))
+        String next = facts.lessonAfter(sheet.issuedAt()).filter(l -> !l.startsAt().atZone(zone).toLocalDate().equals(issued))
                 .map(l -> Dates.longDate(l.startsAt().atZone(zone).toLocalDate()) + ", " + Dates.time(l.startsAt(), zone)).orElse("");
         return new PaperSheet(sheet, facts, issued, next, sheet.issuedBy() + ", " + accounts.name(practice), link, link.map(QrCode::of),
                 food.of(practice, facts, sheet.pieces(), issued), wordings.strangers(practice, facts));

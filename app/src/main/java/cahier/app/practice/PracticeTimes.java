@@ -2,7 +2,6 @@ package cahier.app.practice;
 
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
-import cahier.app.household.Lesson;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.web.NotFound;
 import cahier.app.wording.Wordings;
@@ -11,7 +10,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.util.Comparator;
 import java.util.List;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.Recur;
@@ -66,7 +64,7 @@ class PracticeTimes {
         Facts facts = households.facts(owner.practice(), owner.householdId());
         ZoneId zone = facts.household().zone();
         LocalDate today = now.atZone(zone).toLocalDate();
-        LocalDate last = facts.lessons().stream().map(Lesson::startsAt).filter(at -> at.isAfter(now)).min(Comparator.naturalOrder()).map(at -> at.atZone(zone).toLocalDate())
+        LocalDate last = facts.lessonAfter(now).map(l -> l.startsAt().atZone(zone).toLocalDate())
                 .orElse(today.plusDays(DAYS_WITHOUT_A_LESSON));
         Calendar calendar = new Calendar();
         calendar.add(new ProdId("-//Cahier//Practice//EN"));

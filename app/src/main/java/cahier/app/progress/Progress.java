@@ -2,6 +2,8 @@ package cahier.app.progress;
 
 import cahier.app.account.PracticeId;
 import cahier.app.draw.Drawing;
+import cahier.app.forecast.Forecasts;
+import cahier.app.forecast.Outlook;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
@@ -32,12 +34,14 @@ public class Progress {
     private final Tracks tracks;
     private final RepLog log;
     private final Stairs stairs;
+    private final Forecasts forecasts;
 
-    Progress(Households households, Tracks tracks, RepLog log, Stairs stairs) {
+    Progress(Households households, Tracks tracks, RepLog log, Stairs stairs, Forecasts forecasts) {
         this.households = households;
         this.tracks = tracks;
         this.log = log;
         this.stairs = stairs;
+        this.forecasts = forecasts;
     }
 
     /**
@@ -45,9 +49,10 @@ public class Progress {
      *
      * @param backs how often the dog went a step back
      * @param least reps to the goal at the least, when every one is clean; 0 when it is reached
+     * @param when the forecast in one sentence, empty when the goal is reached
      * @param byPerson reps of the last two weeks, by name
      */
-    public record OfTrack(Roadmap roadmap, Drawing stairs, long backs, long least, Map<String, Long> byPerson) {
+    public record OfTrack(Roadmap roadmap, Drawing stairs, long backs, long least, Map<String, Long> byPerson, String when) {
 
         /** "Step 4 of 13. Twice a step back, which is part of it. At the least 47 reps to the goal." */
         public String words() {
@@ -74,7 +79,7 @@ public class Progress {
             long track = map.track().id();
             long backs = tracks.visits(practice, track).stream().map(Visit::leftBy).filter(by -> Decision.BACK.name().equals(by)).count();
             Map<String, Long> byPerson = lately.stream().filter(r -> r.trackId() == track).collect(Collectors.groupingBy(r -> name(facts, r), TreeMap::new, Collectors.counting()));
-            return new OfTrack(map, stairs.of(facts, map, days, now), backs, least(map), byPerson);
+            return new OfTrack(map, stairs.of(facts, map, days, now), backs, least(map), byPerson, forecasts.of(practice, map, facts, days, now).map(Outlook::plain).orElse(""));
         }).toList();
     }
 

@@ -77,7 +77,10 @@ class ExposuresTest extends AppTest {
         assertThat(readings().get(0).met()).extracting(Met::metres).containsExactlyInAnyOrder(22.5, 18.288, 18.0);
         home.post("exposures/" + id + "/undo", "{}").andExpect(status().isOk());
         assertThat(readings().get(0).met()).hasSize(2);
-        home.post("exposures/" + id + "/undo", "{}").andExpect(status().isNotFound());
+        home.post("exposures/" + id + "/undo", "{}").andExpect(status().isOk());
+        home.post("exposures/" + UUID.randomUUID() + "/undo", "{}").andExpect(status().isNotFound());
+        homes.make(edda(), TrackKind.SKILL, 1).post("exposures/" + readings().get(0).met().get(0).id() + "/undo", "{}").andExpect(status().isNotFound());
+        assertThat(readings().get(0).met()).hasSize(2);
     }
 
     @Test

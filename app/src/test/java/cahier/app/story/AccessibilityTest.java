@@ -52,7 +52,9 @@ class AccessibilityTest extends AppTest {
             owner.locator(".pf a").click();
             owner.waitForSelector("body[data-ready]");
             List<String> found = violations(owner);
+            Browser.isForAThumb(owner);
             owner.click("[data-outcome=TOO_MUCH]");
+            Browser.isForAThumb(owner);
             owner.click("#cells");
             found.addAll(violations(owner));
             owner.click(".rep-line");
@@ -75,6 +77,9 @@ class AccessibilityTest extends AppTest {
             for (int[] size : scheme == ColorScheme.LIGHT ? SIZES : new int[0][]) {
                 page.setViewportSize(size[0], size[1]);
                 Browser.fits(page);
+            }
+            if (scheme == ColorScheme.LIGHT && page.locator("body.phone").count() == 1) {
+                Browser.isForAThumb(page);
             }
         }
         assertThat(found).isEmpty();

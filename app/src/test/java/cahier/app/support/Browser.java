@@ -84,6 +84,16 @@ public final class Browser implements AutoCloseable {
         assertThat(scrolls).as("wider than the window: %s at %s", over, page.url()).isEqualTo(false);
     }
 
+    /** Whatever an owner taps is at least 56 px high: a thumb finds it with a treat in the other hand. */
+    public static void isForAThumb(Page page) {
+        Object low = page.evaluate("""
+                () => [...document.querySelectorAll('a, button, summary, label:has(input), textarea, input:not([type=radio], [type=checkbox], [type=hidden])')]
+                  .filter(e => e.offsetParent && !e.matches('.sr, label.lbl, dialog *'))
+                  .filter(e => Math.max(e.getBoundingClientRect().height, e.querySelector('span')?.getBoundingClientRect().height ?? 0) < 55.5)
+                  .map(e => e.tagName + '.' + e.className + ' ' + e.textContent.trim().slice(0, 30)).join('; ')""");
+        assertThat(low).as("lower than 56 px at %s", page.url()).isEqualTo("");
+    }
+
     @Override
     public void close() {
         playwright.close();

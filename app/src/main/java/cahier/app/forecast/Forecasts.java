@@ -1,0 +1,93 @@
+package cahier.app.forecast;
+
+import cahier.app.account.PracticeId;
+import cahier.app.household.Facts;
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
+import cahier.app.log.PracticeDay;
+import cahier.app.log.RepLog;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Step;
+import cahier.app.track.Tracks;
+import cahier.app.track.Visit;
+import cahier.core.forecast.Effort;
+import cahier.core.forecast.Forecast;
+import cahier.core.forecast.Pace;
+import cahier.core.pass.PassRule;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reckons when a track may reach its goal (docs/rules.md 8). Nothing is kept. */
+@Service
+@Transactional(readOnly = true)
+public class Forecasts {
+
+    /** Shorter than a day no rhythm is. */
+    private static final Duration SHORTEST_RHYTHM = Duration.ofDays(1);
+
+    private final Households households;
+    private final Tracks tracks;
+    private final RepLog log;
+
+    Forecasts(Households households, Tracks tracks, RepLog log) {
+        this.households = households;
+        this.tracks = tracks;
+        this.log = log;
+    }
+
+    /** Empty for a track that is done or has no current step. */
+    public Optional<Outlook> of(PracticeId practice, Roadmap map, Instant now) {
+        Facts facts = households.facts(practice, map.track().householdId());
+        return of(practice, map, facts, log.days(practice, map.track().householdId()), now);
+    }
+
+    /** The same, from what was read before. */
+    public Optional<Outlook> of(PracticeId practice, Roadmap map, Facts facts, List<PracticeDay> household, Instant now) {
+        if (map.track().isDone() || map.currentIndex().isEmpty()) {
+            return Optional.empty();
+        }
+        int at = map.currentIndex().get();
+        ZoneId zone = facts.household().zone();
+        LocalDate today = now.atZone(zone).toLocalDate();
+        List<PracticeDay> days = household.stream().filter(d -> d.trackId() == map.track().id()).toList();
+        Map<Long, Integer> spent = days.stream().collect(Collectors.groupingBy(PracticeDay::stepId, Collectors.summingInt(PracticeDay::reps)));
+        Map<LocalDate, Integer> daily = days.stream().collect(Collectors.groupingBy(PracticeDay::day, Collectors.summingInt(PracticeDay::reps)));
+        LocalDate began = tracks.visits(practice, map.track().id()).stream().map(Visit::enteredAt).min(Comparator.naturalOrder()).orElse(now).atZone(zone).toLocalDate();
+        Pace pace = Pace.of(map.steps().subList(0, at).stream().filter(s -> spent.getOrDefault(s.id(), 0) > 0).map(s -> Math.log(spent.get(s.id()) / usual(map, s))).toList());
+        List<Forecast.Ahead> ahead = map.steps().subList(at, map.steps().size()).stream().map(s -> new Forecast.Ahead(usual(map, s), rule(map, s).least())).toList();
+        Step current = map.steps().get(at);
+        Forecast.Track track = new Forecast.Track(pace, ahead, spent.getOrDefault(current.id(), 0), Forecast.history(daily, began, today), Math.max(1, current.plan().repsADay()));
+        Optional<LocalDate> lesson = facts.lessonAfter(now).map(l -> l.startsAt().atZone(zone).toLocalDate());
+        Forecast forecast = Forecast.of(track, today, lesson, map.track().id(), Forecast.RUNS);
+        return Optional.of(new Outlook(forecast, today, at + 1, map.steps().size(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day))));
+    }
+
+    private static PassRule rule(Roadmap map, Step step) {
+        return step.plan().rule(map.track().kind());
+    }
+
+    private static double usual(Roadmap map, Step step) {
+        return Effort.baseline(rule(map, step), Math.max(1, step.plan().reps()));
+    }
+
+    /** At the middle distance between the lessons that were given or are planned. */
+    private static Optional<Integer> lessons(Facts facts, LocalDate today, LocalDate goal) {
+        List<Instant> starts = facts.lessons().stream().filter(l -> l.state() != Lesson.State.MISSED).map(Lesson::startsAt).sorted().toList();
+        List<Duration> gaps = IntStream.range(1, starts.size()).mapToObj(i -> Duration.between(starts.get(i - 1), starts.get(i))).filter(g -> g.compareTo(SHORTEST_RHYTHM) >= 0).sorted().toList();
+        if (gaps.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of((int) Math.ceil(ChronoUnit.DAYS.between(today, goal) / (gaps.get(gaps.size() / 2).toHours() / 24.0)));
+    }
+}

@@ -1,0 +1,62 @@
+package cahier.app.forecast;
+
+import cahier.app.web.Dates;
+import cahier.core.forecast.Forecast;
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * A forecast with what is needed to say it.
+ *
+ * @param step number of the current step, from 1
+ * @param steps how many there are
+ * @param nextLesson its day, if one is planned
+ * @param lessons lessons until the goal at the rhythm of the past ones; empty when that is not known or the goal is not in sight
+ */
+public record Outlook(Forecast forecast, LocalDate today, int step, int steps, Optional<LocalDate> nextLesson, Optional<Integer> lessons) {
+
+    private static final double PER_100 = 100;
+
+    /** "Goal about 3 January" or "Not in sight". */
+    public String headline() {
+        return forecast.middle().map(day -> "Goal about " + date(day)).orElse("Goal not in sight");
+    }
+
+    /** "Most likely between 12 December and 20 February." or why it is not in sight. */
+    public String range() {
+        if (forecast.why().isPresent()) {
+            return switch (forecast.why().get()) {
+                case NO_PRACTICE -> "No practice in the last three weeks to reckon with.";
+                case BEYOND_A_YEAR -> "At this pace more than a year: too many steps for so little practice.";
+            };
+        }
+        return "Eight in ten between " + date(forecast.early().orElseThrow()) + " and " + forecast.late().map(this::date).orElse("more than a year from now") + ".";
+    }
+
+    /** "By the next lesson: step 6, 4 in 100 that the goal is reached." Empty without a lesson or without sight of the goal. */
+    public String byLesson() {
+        if (nextLesson.isEmpty() || forecast.stepAtNextLesson().isEmpty() || forecast.why().filter(w -> w == Forecast.Why.NO_PRACTICE).isPresent()) {
+            return "";
+        }
+        int at = step + forecast.stepAtNextLesson().get();
+        long chance = Math.round(PER_100 * forecast.byNextLesson());
+        return "By the lesson on " + date(nextLesson.get()) + ": " + (at > steps ? "goal reached" : "step " + at) + ", " + chance + " in 100 for the goal.";
+    }
+
+    /** "About 5 lessons at this rhythm." or nothing. */
+    public String lessonsToCome() {
+        return lessons.map(n -> n == 1 ? "About one lesson at this rhythm." : "About " + n + " lessons at this rhythm.").orElse("");
+    }
+
+    /** The one sentence an owner reads. */
+    public String plain() {
+        if (forecast.why().isPresent()) {
+            return forecast.why().get() == Forecast.Why.NO_PRACTICE ? "When? That shows once there is practice again." : "When? Not within a year at this pace.";
+        }
+        return "As you practise now: about " + date(forecast.middle().orElseThrow()) + ", perhaps " + date(forecast.early().orElseThrow()) + ", perhaps " + forecast.late().map(this::date).orElse("not within a year") + ".";
+    }
+
+    private String date(LocalDate day) {
+        return Dates.shortDate(day) + (day.getYear() == today.getYear() ? "" : " " + day.getYear());
+    }
+}

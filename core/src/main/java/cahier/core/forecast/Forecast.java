@@ -1,0 +1,165 @@
+package cahier.core.forecast;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+
+/**
+ * When a track may reach its goal (docs/rules.md 8).
+ *
+ * @param early the day by which one run in ten is there; empty when beyond a year
+ * @param middle the day by which half of them are
+ * @param late the day by which nine in ten are
+ * @param byNextLesson share of runs that are there by the next lesson; 0 without one
+ * @param stepAtNextLesson where half of the runs are by then, 0 is the current step; empty without a next lesson
+ * @param why why it is not in sight; empty when at least half of the runs get there
+ */
+public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Optional<LocalDate> late, double byNextLesson, Optional<Integer> stepAtNextLesson, Optional<Why> why) {
+
+    public static final int RUNS = 2000;
+    /** Days of practice that are looked at, and drawn from. */
+    public static final int HISTORY_DAYS = 21;
+    private static final int HORIZON_DAYS = 365;
+    private static final int FEWEST_DAYS = 3;
+    private static final double DAYS_WITH_PRACTICE = 0.6;
+    private static final int TRIES = 200;
+    private static final int NEVER = Integer.MAX_VALUE;
+
+    /** Why the goal is not in sight. */
+    public enum Why {
+        /** No rep within the days looked at. */
+        NO_PRACTICE,
+        /** Most runs are not there within a year. */
+        BEYOND_A_YEAR
+    }
+
+    /**
+     * A step that is still to be passed.
+     *
+     * @param usual reps it usually takes ({@link Effort#baseline}), above 0
+     * @param least reps it takes at the least, 0 or more
+     */
+    public record Ahead(double usual, int least) {
+
+        public Ahead {
+            if (!(usual > 0) || least < 0) {
+                throw new IllegalArgumentException("usual must be above 0 and least 0 or more, were " + usual + " and " + least);
+            }
+        }
+    }
+
+    /**
+     * What is known of a track.
+     *
+     * @param pace how it has gone so far
+     * @param ahead the current step first, at least one
+     * @param spent reps spent on the current step already
+     * @param days reps on each of the last days, newest last, at most {@link #HISTORY_DAYS}; days before the track began are left out
+     * @param doseADay reps a day the sheet asks for, 1 or more
+     */
+    public record Track(Pace pace, List<Ahead> ahead, int spent, List<Integer> days, int doseADay) {
+
+        public Track {
+            ahead = List.copyOf(ahead);
+            days = List.copyOf(days);
+            if (ahead.isEmpty() || spent < 0 || doseADay < 1 || days.size() > HISTORY_DAYS) {
+                throw new IllegalArgumentException("ahead must not be empty, spent 0 or more, doseADay 1 or more, days at most " + HISTORY_DAYS + "; were " + ahead.size() + ", " + spent + ", " + doseADay + ", " + days.size());
+            }
+        }
+
+        int reps() {
+            return days.stream().mapToInt(Integer::intValue).sum();
+        }
+    }
+
+    /** Many runs from today on; the same seed gives the same forecast. */
+    public static Forecast of(Track track, LocalDate today, Optional<LocalDate> nextLesson, long seed, int runs) {
+        boolean known = track.days().size() >= FEWEST_DAYS;
+        if (known && track.reps() == 0) {
+            return new Forecast(Optional.empty(), Optional.empty(), Optional.empty(), 0, nextLesson.map(d -> 0), Optional.of(Why.NO_PRACTICE));
+        }
+        RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        int lessonIn = nextLesson.map(d -> (int) ChronoUnit.DAYS.between(today, d)).orElse(-1);
+        int[] done = new int[runs];
+        int[] atLesson = new int[runs];
+        for (int run = 0; run < runs; run++) {
+            int[] dayOfStep = run(track, known, random);
+            done[run] = dayOfStep[dayOfStep.length - 1];
+            atLesson[run] = (int) Arrays.stream(dayOfStep).filter(day -> day <= lessonIn).count();
+        }
+        Arrays.sort(done);
+        Arrays.sort(atLesson);
+        long there = Arrays.stream(done).filter(day -> day <= lessonIn).count();
+        Optional<LocalDate> middle = day(done, 0.5, today);
+        return new Forecast(day(done, 0.1, today), middle, day(done, 0.9, today), (double) there / runs, nextLesson.map(d -> atLesson[(runs - 1) / 2]),
+                middle.isPresent() ? Optional.empty() : Optional.of(Why.BEYOND_A_YEAR));
+    }
+
+    private static Optional<LocalDate> day(int[] sorted, double share, LocalDate today) {
+        int day = sorted[(int) Math.ceil(share * sorted.length) - 1];
+        return day == NEVER ? Optional.empty() : Optional.of(today.plusDays(day));
+    }
+
+    /** Days from today on which each step ahead is passed. */
+    private static int[] run(Track track, boolean known, RandomGenerator random) {
+        double[] until = reps(track, random);
+        int[] passed = new int[until.length];
+        Arrays.fill(passed, NEVER);
+        double reps = 0;
+        int step = 0;
+        for (int day = 0; day <= HORIZON_DAYS && step < until.length; day++) {
+            reps += day == 0 ? 0 : aDay(track, known, random); // today's practice is over or not yet begun
+            while (step < until.length && reps >= until[step]) {
+                passed[step++] = day;
+            }
+        }
+        return passed;
+    }
+
+    private static int aDay(Track track, boolean known, RandomGenerator random) {
+        if (known) {
+            return track.days().get(random.nextInt(track.days().size()));
+        }
+        return random.nextDouble() < DAYS_WITH_PRACTICE ? track.doseADay() : 0;
+    }
+
+    /** Reps from now on until each step ahead is passed. */
+    private static double[] reps(Track track, RandomGenerator random) {
+        Pace.Draw dog = track.pace().draw(random);
+        double[] until = new double[track.ahead().size()];
+        double sum = 0;
+        for (int i = 0; i < until.length; i++) {
+            Ahead step = track.ahead().get(i);
+            double cost = cost(step, dog, random);
+            if (i == 0) {
+                for (int n = 0; n < TRIES && cost <= track.spent(); n++) {
+                    cost = cost(step, dog, random);
+                }
+                cost = Math.max(1, cost - track.spent()); // it is not passed yet, so that at least one rep is to come
+            }
+            sum += cost;
+            until[i] = sum;
+        }
+        return until;
+    }
+
+    private static double cost(Ahead step, Pace.Draw dog, RandomGenerator random) {
+        return Math.max(step.usual() * dog.factor(random), step.least());
+    }
+
+    /** Days with their reps from sums that leave days without practice out, the track having begun on a day. */
+    public static List<Integer> history(Map<LocalDate, Integer> repsOfDay, LocalDate began, LocalDate today) {
+        List<Integer> days = new ArrayList<>();
+        LocalDate from = began.isAfter(today.minusDays(HISTORY_DAYS - 1L)) ? began : today.minusDays(HISTORY_DAYS - 1L);
+        for (LocalDate day = from; !day.isAfter(today); day = day.plusDays(1)) {
+            days.add(repsOfDay.getOrDefault(day, 0));
+        }
+        return days;
+    }
+}

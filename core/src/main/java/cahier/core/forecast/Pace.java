@@ -1,0 +1,59 @@
+package cahier.core.forecast;
+
+import java.util.List;
+import java.util.random.RandomGenerator;
+import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
+
+/**
+ * How many more reps than usual this dog needs for a step, as far as its passed steps tell (docs/rules.md 8): the logarithm of spent over usual is normal,
+ * mean and variance unknown, with a normal-inverse-gamma prior.
+ *
+ * @param mu location of the predictive Student t
+ * @param kappa how many steps the location is worth
+ * @param alpha half its degrees of freedom
+ * @param beta scale of the variance
+ */
+public record Pace(double mu, double kappa, double alpha, double beta) {
+
+    /** Before a step was passed: as usual, give or take a half. */
+    public static final Pace PRIOR = new Pace(0, 2, 2.5, 0.5);
+
+    /** Learns from passed steps; logRatios are ln(reps spent / usual reps). */
+    public static Pace of(List<Double> logRatios) {
+        int n = logRatios.size();
+        if (n == 0) {
+            return PRIOR;
+        }
+        double mean = logRatios.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
+        double squares = logRatios.stream().mapToDouble(x -> (x - mean) * (x - mean)).sum();
+        double kappa = PRIOR.kappa + n;
+        double off = mean - PRIOR.mu;
+        return new Pace((PRIOR.kappa * PRIOR.mu + n * mean) / kappa, kappa, PRIOR.alpha + n / 2.0, PRIOR.beta + squares / 2 + PRIOR.kappa * n * off * off / (2 * kappa));
+    }
+
+    /** Degrees of freedom of the predictive Student t. */
+    public double df() {
+        return 2 * alpha;
+    }
+
+    /** Its scale. */
+    public double scale() {
+        return Math.sqrt(beta * (kappa + 1) / (alpha * kappa));
+    }
+
+    /** A mean and a variance that this dog may have: drawn once a run, so that a slow dog is slow on every step of it. */
+    Draw draw(RandomGenerator random) {
+        double gamma = ChiSquaredDistribution.of(df()).inverseCumulativeProbability(Math.max(1e-12, random.nextDouble())) / 2;
+        double variance = beta / gamma;
+        return new Draw(mu + Math.sqrt(variance / kappa) * random.nextGaussian(), Math.sqrt(variance));
+    }
+
+    /** One dog it may be. */
+    record Draw(double mean, double sd) {
+
+        /** How many times the usual reps a step takes it. */
+        double factor(RandomGenerator random) {
+            return Math.exp(mean + sd * random.nextGaussian());
+        }
+    }
+}

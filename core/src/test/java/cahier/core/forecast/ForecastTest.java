@@ -1,0 +1,141 @@
+package cahier.core.forecast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import cahier.core.Vectors;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
+import org.apache.commons.statistics.distribution.TDistribution;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class ForecastTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
+    private static final Forecast.Ahead STEP = new Forecast.Ahead(13, 5);
+
+    static Stream<JsonNode> posterior() {
+        return Vectors.cases("forecast.json", "posterior");
+    }
+
+    @ParameterizedTest
+    @MethodSource("posterior")
+    void whatIsLearntFromPassedSteps(JsonNode given) {
+        Pace pace = Pace.of(StreamSupport.stream(given.get("logRatios").spliterator(), false).map(JsonNode::asDouble).toList());
+        double[] figures = {pace.mu(), pace.kappa(), pace.alpha(), pace.beta(), pace.df(), pace.scale()};
+        String[] names = {"mu", "kappa", "alpha", "beta", "df", "scale"};
+        for (int i = 0; i < names.length; i++) {
+            assertThat(figures[i]).as(names[i]).isCloseTo(given.get(names[i]).asDouble(), within(Vectors.TOLERANCE));
+        }
+    }
+
+    private static Forecast.Track track(int steps, int spent, Integer... days) {
+        return new Forecast.Track(Pace.PRIOR, Collections.nCopies(steps, STEP), spent, List.of(days), 16);
+    }
+
+    private static Forecast forecast(Forecast.Track track) {
+        return Forecast.of(track, TODAY, Optional.empty(), 7, Forecast.RUNS);
+    }
+
+    private static long days(Optional<LocalDate> day) {
+        return day.map(d -> ChronoUnit.DAYS.between(TODAY, d)).orElse(Long.MAX_VALUE);
+    }
+
+    @Test
+    void whatIsDrawnForOneStepIsThePredictiveT() {
+        RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(3);
+        Pace pace = Pace.of(List.of(0.4, 0.1, 0.6));
+        List<Double> logs = new ArrayList<>();
+        for (int i = 0; i < 20_000; i++) {
+            logs.add((Math.log(pace.draw(random).factor(random)) - pace.mu()) / pace.scale());
+        }
+        Collections.sort(logs);
+        TDistribution t = TDistribution.of(pace.df());
+        for (double share : new double[] {0.1, 0.25, 0.5, 0.75, 0.9}) {
+            assertThat(logs.get((int) (share * logs.size()))).as("at %s", share).isCloseTo(t.inverseCumulativeProbability(share), within(0.05));
+        }
+    }
+
+    @Test
+    void theFanOfTwoThousandRunsIsThatOfTwentyThousand() {
+        Forecast.Track track = track(6, 4, 8, 0, 12, 16, 0, 0, 10);
+        Forecast few = forecast(track);
+        Forecast many = Forecast.of(track, TODAY, Optional.empty(), 99, 20_000);
+        assertThat(days(few.early())).isCloseTo(days(many.early()), within(2L));
+        assertThat(days(few.middle())).isCloseTo(days(many.middle()), within(2L));
+        assertThat(days(few.late())).isCloseTo(days(many.late()), within(4L));
+        assertThat(few).as("same seed, same forecast").isEqualTo(forecast(track));
+    }
+
+    @Test
+    void earlyMiddleAndLateStandInOrderAndMorePracticeIsNeverLater() {
+        Forecast seldom = forecast(track(6, 0, 0, 0, 8, 0, 0, 8, 0));
+        Forecast often = forecast(track(6, 0, 8, 8, 16, 8, 8, 16, 8));
+        assertThat(days(often.early())).isLessThan(days(often.middle()));
+        assertThat(days(often.middle())).isLessThan(days(often.late()));
+        assertThat(days(often.middle())).isLessThan(days(seldom.middle()));
+        assertThat(days(forecast(track(3, 0, 8, 8, 16, 8, 8, 16, 8)).middle())).as("fewer steps").isLessThan(days(often.middle()));
+    }
+
+    @Test
+    void aSlowDogIsForecastLaterThanAQuickOne() {
+        Pace slow = Pace.of(List.of(0.9, 1.1, 1.0));
+        Pace quick = Pace.of(List.of(-0.5, -0.4, -0.6));
+        List<Integer> days = List.of(8, 8, 8, 0, 8);
+        List<Forecast.Ahead> ahead = Collections.nCopies(5, STEP);
+        assertThat(days(forecast(new Forecast.Track(slow, ahead, 0, days, 16)).middle())).isGreaterThan(2 * days(forecast(new Forecast.Track(quick, ahead, 0, days, 16)).middle()));
+    }
+
+    @Test
+    void withoutPracticeAndBeyondAYearItIsNotInSight() {
+        assertThat(forecast(track(2, 0, 0, 0, 0, 0)).why()).contains(Forecast.Why.NO_PRACTICE);
+        Forecast far = forecast(track(60, 0, 0, 0, 1, 0, 0, 0, 0));
+        assertThat(far.why()).contains(Forecast.Why.BEYOND_A_YEAR);
+        assertThat(far.middle()).isEmpty();
+        assertThat(forecast(track(2, 0, 8)).why()).as("one day is too few to know: the dose on most days").isEmpty();
+    }
+
+    @Test
+    void byTheNextLessonItSaysTheChanceAndTheStep() {
+        Forecast.Track track = track(2, 0, 8, 8, 8, 8);
+        Forecast soon = Forecast.of(track, TODAY, Optional.of(TODAY.plusDays(1)), 7, Forecast.RUNS);
+        Forecast later = Forecast.of(track, TODAY, Optional.of(TODAY.plusDays(60)), 7, Forecast.RUNS);
+        assertThat(soon.byNextLesson()).isLessThan(0.1);
+        assertThat(later.byNextLesson()).isGreaterThan(0.95);
+        assertThat(soon.stepAtNextLesson()).contains(0);
+        assertThat(later.stepAtNextLesson()).contains(2);
+        assertThat(forecast(track).stepAtNextLesson()).isEmpty();
+    }
+
+    @Test
+    void repsThatWereSpentShortenTheCurrentStepButNeverToNothing() {
+        assertThat(days(forecast(track(1, 10, 8, 8, 8)).middle())).isLessThanOrEqualTo(days(forecast(track(1, 0, 8, 8, 8)).middle()));
+        assertThat(days(forecast(track(1, 5000, 8, 8, 8)).early())).isEqualTo(1);
+    }
+
+    @Test
+    void theHistoryBeginsWithTheTrackAndCountsDaysWithoutPractice() {
+        Map<LocalDate, Integer> reps = Map.of(TODAY, 8, TODAY.minusDays(2), 4, TODAY.minusDays(40), 99);
+        assertThat(Forecast.history(reps, TODAY.minusDays(3), TODAY)).containsExactly(0, 4, 0, 8);
+        assertThat(Forecast.history(reps, TODAY.minusDays(90), TODAY)).hasSize(Forecast.HISTORY_DAYS).doesNotContain(99);
+    }
+
+    @Test
+    void nonsenseIsRefused() {
+        assertThatThrownBy(() -> new Forecast.Ahead(0, 5)).hasMessage("usual must be above 0 and least 0 or more, were 0.0 and 5");
+        assertThatThrownBy(() -> new Forecast.Track(Pace.PRIOR, List.of(), 0, List.of(), 1)).hasMessageStartingWith("ahead must not be empty");
+    }
+}
