@@ -5,12 +5,15 @@ const { token } = document.body.dataset;
 const at = (id) => document.getElementById(id);
 const queue = new Queue(token, badge(at('waiting')));
 const STORE = `cahier.${token}.met`;
-const REMEMBERED = ['dog', 'kind', 'unit', 'person', 'place'];
+const REMEMBERED = ['dog', 'kind', 'loudness', 'unit', 'person', 'place'];
 const FURTHEST = 1000;
 const WORDS = { UNPROMPTED: 'By itself', PROMPTED: 'At the cue', STARED: 'Stared', REACTED: 'Reacted' };
 const taps = [];
+let upset = null;   // the last meeting that went badly, and when: until it is said how long it took
 
 const chosen = (name) => (document.querySelector(`input[name=${name}]:checked`) ?? document.querySelector(`input[name=${name}][type=hidden]`))?.value ?? null;
+const landmark = () => (chosen('unit') ?? '').startsWith('L');
+const unitWords = () => document.querySelector('input[name=unit]:checked + span')?.textContent ?? 'm';
 const far = () => Number(at('far').value.replace(',', '.'));
 
 function remember() {
@@ -24,6 +27,13 @@ function recall() {
     if (input?.type === 'radio') input.checked = true;
   });
   if (kept.far) at('far').value = kept.far;
+  fit();
+}
+
+/** A noise has a loudness, a landmark needs no number. */
+function fit() {
+  at('loud').hidden = chosen('kind') !== 'NOISE';
+  at('far').parentElement.hidden = landmark();
 }
 
 function move(by) {
@@ -40,7 +50,7 @@ function show(words) {
 }
 
 document.querySelectorAll('[data-response]').forEach((button) => button.addEventListener('click', async () => {
-  const problem = !chosen('kind') ? 'Tap what came.' : !chosen('dog') ? 'Tap which dog.' : !(far() > 0 && far() <= FURTHEST) ? `How far must be a number up to ${FURTHEST}, was \u201c${at('far').value}\u201d.` : '';
+  const problem = !chosen('kind') ? 'Tap what came.' : !chosen('dog') ? 'Tap which dog.' : !landmark() && !(far() > 0 && far() <= FURTHEST) ? `How far must be a number up to ${FURTHEST}, was \u201c${at('far').value}\u201d.` : '';
   at('missing').hidden = problem === '';
   at('missing').textContent = problem;
   if (problem) {
@@ -51,18 +61,35 @@ document.querySelectorAll('[data-response]').forEach((button) => button.addEvent
   const { response } = button.dataset;
   const id = crypto.randomUUID();
   taps.push(id);
-  show(`${WORDS[response]}, ${at('far').value} ${document.querySelector('input[name=unit]:checked + span')?.textContent ?? 'm'}.`);
+  upset = ['STARED', 'REACTED'].includes(response) ? { id, since: Date.now() } : null;
+  at('calm').hidden = !upset;
+  show(landmark() ? `${WORDS[response]}, ${unitWords()}.` : `${WORDS[response]}, ${at('far').value} ${unitWords()}.`);
   navigator.vibrate?.(20);
-  await queue.add('exposure', { id, dog: chosen('dog'), kind: chosen('kind'), far: far(), unit: chosen('unit') ?? 'M', response, food: chosen('food') ?? '', person: chosen('person'), place: chosen('place'),
+  await queue.add('exposure', { id, dog: chosen('dog'), kind: chosen('kind'), loudness: Number(chosen('loudness') ?? 0), far: far() || 0, unit: chosen('unit') ?? 'M', response, food: chosen('food') ?? '', person: chosen('person'), place: chosen('place'),
     at: new Date().toISOString() });
   document.querySelectorAll('input[name=food]').forEach((i) => { i.checked = false; });
   queue.send();
 }));
 at('undo').addEventListener('click', async () => {
-  await queue.add('unmet', { id: taps.pop() });
+  const id = taps.pop();
+  if (upset?.id === id) {
+    upset = null;
+    at('calm').hidden = true;
+  }
+  await queue.add('unmet', { id });
   show('Taken back.');
   queue.send();
 });
+at('calm').addEventListener('click', async () => {
+  const { id, since } = upset;
+  const seconds = Math.min(3600, Math.round((Date.now() - since) / 1000));
+  upset = null;
+  at('calm').hidden = true;
+  show(`Calm again after ${seconds} s.`);
+  await queue.add('calm', { id, seconds });
+  queue.send();
+});
+document.querySelectorAll('input[name=kind], input[name=unit]').forEach((i) => i.addEventListener('change', fit));
 at('nearer').addEventListener('click', () => move(-1));
 at('further').addEventListener('click', () => move(1));
 recall();

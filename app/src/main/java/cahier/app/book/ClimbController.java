@@ -14,6 +14,7 @@ import cahier.app.web.NotFound;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -40,13 +41,15 @@ class ClimbController {
         this.clock = clock;
     }
 
+    /** A noise that was tried comes with its loudness and the distance the dog works at. */
     @GetMapping("/tracks/{track}/climb")
-    String blank(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, Model model) {
+    String blank(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam Optional<Integer> noise, @RequestParam Optional<Double> from, Model model) {
         Roadmap roadmap = page(me, track, model);
         if (roadmap.steps().isEmpty()) {
             return "redirect:/tracks/" + track + "/steps/new";
         }
-        model.addAttribute("form", ClimbForm.of(roadmap.steps().get(roadmap.steps().size() - 1)));
+        Step last = roadmap.steps().get(roadmap.steps().size() - 1);
+        model.addAttribute("form", noise.isPresent() ? ClimbForm.ofNoise(last, noise.get(), from.orElse(0.0)) : ClimbForm.of(last));
         return "book/climb";
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.book;
 
+import cahier.app.exposure.Threat;
 import cahier.app.track.ClimbPlan;
 import cahier.app.track.Growth;
 import cahier.app.track.Step;
@@ -14,6 +15,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,6 +33,12 @@ record ClimbForm(@Nullable String base, @Nullable String first, @Nullable String
         String duration = base.plan().durationS() == null ? "" : Measures.plain(base.plan().durationS(), 1) + " s";
         String distance = base.plan().distanceM() == null ? "" : Measures.plain(base.plan().distanceM(), 2) + " m";
         return new ClimbForm(Long.toString(base.id()), "duration", duration, "", "1.5 times", distance, "", "by 1 m", "", "", "");
+    }
+
+    /** A noise comes nearer, then louder: its loudness and its distance are two criteria of one staircase (docs/rules.md 9). */
+    static ClimbForm ofNoise(Step base, int loudness, double metres) {
+        String louder = IntStream.rangeClosed(Math.max(1, loudness), Threat.LOUDNESS.size()).mapToObj(l -> "loudness " + l + ", " + Threat.LOUDNESS.get(l - 1)).collect(Collectors.joining("\n"));
+        return new ClimbForm(Long.toString(base.id()), "distance", "", "", "1.5 times", metres > 0 ? Measures.plain(metres, 1) + " m" : "", "2 m", "1.5 times", louder, "", "");
     }
 
     /** The criteria that climb, the first to be raised first; refusals stand beside their fields. */

@@ -1,6 +1,7 @@
 package cahier.app.book;
 
 import cahier.app.account.TrainerUser;
+import cahier.app.bench.Setups;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
@@ -11,6 +12,7 @@ import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.web.Site;
+import cahier.app.wording.Wordings;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Map;
@@ -34,10 +36,14 @@ class SheetController {
     private final OwnerLinks links;
     private final Households households;
     private final FoodLines food;
+    private final Setups setups;
+    private final Wordings wordings;
     private final Clock clock;
 
-    SheetController(Sending sending, Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Clock clock) {
+    SheetController(Sending sending, Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Setups setups, Wordings wordings, Clock clock) {
         this.food = food;
+        this.setups = setups;
+        this.wordings = wordings;
         this.sending = sending;
         this.homeworks = homeworks;
         this.links = links;
@@ -66,6 +72,8 @@ class SheetController {
         model.addAttribute("facts", facts);
         model.addAttribute("food", food.of(me.practice(), facts, sheet.pieces(), sheet.issuedAt().atZone(household.zone()).toLocalDate()));
         model.addAttribute("link", links.token(me.practice(), sheet.householdId()).map(token -> Site.address() + "/o/" + token).orElse(null));
+        model.addAttribute("setups", setups.at(me.practice(), sheet.householdId(), sheet.issuedAt()));
+        model.addAttribute("strangers", wordings.strangers(me.practice(), facts));
         model.addAttribute("readers", Outbox.readers(facts).stream().map(Person::name).toList());
         model.addAttribute("linkMadeAt", links.madeAt(me.practice(), sheet.householdId()));
         model.addAttribute("newest", homeworks.latest(me.practice(), sheet.householdId()).filter(h -> h.id() == id).isPresent());

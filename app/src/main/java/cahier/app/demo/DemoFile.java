@@ -1,5 +1,6 @@
 package cahier.app.demo;
 
+import cahier.app.bench.Setup;
 import cahier.app.exposure.Trigger;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Word;
@@ -21,20 +22,40 @@ import org.jspecify.annotations.Nullable;
 record DemoFile(String practice, String zone, String trainer, String email, String password, long seed, List<House> households) {
 
     record House(String name, String home, String cautions, String token, List<Who> people, List<Pup> dogs, List<Where> places,
-                 List<Said> words, List<Meeting> lessons, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable List<Outing> met, List<Way> tracks) {
+                 List<Said> words, List<Meeting> lessons, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable Outdoors outdoors, List<Way> tracks) {
     }
 
     /** Something that happened for real; where names a place of the household. */
     record Happened(int day, LocalTime at, Incident.Kind kind, Incident.Went went, @Nullable Double distanceM, String where, String words) {
     }
 
+    /** What was done outside. */
+    record Outdoors(List<Outing> met, @Nullable List<Mark> landmarks, @Nullable List<Watched> watched, @Nullable List<Walked> walked, @Nullable List<Kept> setups) {
+    }
+
     /**
      * One outing on which a dog met something.
      *
+     * @param loudness of a noise, 1 to 5
      * @param set where the trainer had it work from that day on, in metres, if that was said
+     * @param goal where it is to work in the end
      * @param what metres and a letter each, "24u 18r": u looked back unprompted, p prompted, s stared, r reacted
      */
-    record Outing(int day, LocalTime at, String dog, Trigger kind, @Nullable Double set, String what) {
+    record Outing(int day, LocalTime at, String dog, Trigger kind, int loudness, @Nullable Double set, @Nullable Double goal, String what) {
+    }
+
+    record Mark(String name, double metres) {
+    }
+
+    /** @param what minutes from the beginning and a letter each, "2c 5a 9r": c passed and it was calm, r it reacted, a ate, n would not */
+    record Watched(int day, LocalTime at, String dog, String place, int carried, String what) {
+    }
+
+    record Walked(int day, LocalTime at, String dog, int paces, int calm, @Nullable Integer round) {
+    }
+
+    /** @param address of the bench */
+    record Kept(int day, String place, Setup.Kind kind, String address) {
     }
 
     /** What was told on the first visit. */

@@ -5,9 +5,6 @@ import cahier.app.account.TrainerUser;
 import cahier.app.demo.DemoFile.Sat;
 import cahier.app.demo.DemoFile.Stay;
 import cahier.app.demo.DemoFile.Way;
-import cahier.app.exposure.Exposures;
-import cahier.app.exposure.Far;
-import cahier.app.exposure.Met;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
@@ -34,7 +31,6 @@ import cahier.app.track.Roadmap;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Decision;
-import cahier.core.exposure.Response;
 import cahier.core.gate.Topic;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
@@ -63,7 +59,6 @@ class DemoHousehold {
     private static final LocalTime FIRST_VISIT = LocalTime.of(9, 0);
     private static final LocalTime EVENING = LocalTime.of(18, 10);
     private static final LocalTime DECIDED_AT = LocalTime.of(20, 30);
-    private static final Map<Character, Response> RESPONSES = Map.of('u', Response.UNPROMPTED, 'p', Response.PROMPTED, 's', Response.STARED, 'r', Response.REACTED);
     static final Map<Character, Outcome> LETTERS = Map.of('c', Outcome.CLEAN, 'h', Outcome.HELPED, 'm', Outcome.MISSED, 't', Outcome.TOO_MUCH);
 
     private final Households households;
@@ -77,10 +72,10 @@ class DemoHousehold {
     private final OwnerLinks links;
     private final DemoIntake intake;
     private final Incidents incidents;
-    private final Exposures exposures;
+    private final DemoOutdoors outdoors;
 
     DemoHousehold(Households households, Tracks tracks, Shelf shelf, Starts starts, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks,
-                  OwnerLinks links, DemoIntake intake, Incidents incidents, Exposures exposures) {
+                  OwnerLinks links, DemoIntake intake, Incidents incidents, DemoOutdoors outdoors) {
         this.households = households;
         this.tracks = tracks;
         this.shelf = shelf;
@@ -92,7 +87,7 @@ class DemoHousehold {
         this.links = links;
         this.intake = intake;
         this.incidents = incidents;
-        this.exposures = exposures;
+        this.outdoors = outdoors;
     }
 
     @Transactional
@@ -114,8 +109,8 @@ class DemoHousehold {
         if (house.happened() != null) {
             house.happened().forEach(h -> happen(practice, id, h, today, zone));
         }
-        if (house.met() != null) {
-            house.met().forEach(o -> meet(trainer, id, o, today, zone));
+        if (house.outdoors() != null) {
+            outdoors.load(trainer, households.facts(practice, id), house.outdoors(), today);
         }
         Life life = new Life(trainer, households.facts(practice, id), today, random);
         house.tracks().forEach(life::plan);
@@ -123,22 +118,6 @@ class DemoHousehold {
         life.live();
         homeworks.issue(trainer, id, today.minusDays(1).atTime(DECIDED_AT).plusMinutes(5).atZone(zone).toInstant());
         judgements.refreshDue(practice, now);
-    }
-
-    private void meet(TrainerUser trainer, long household, DemoFile.Outing outing, LocalDate today, ZoneId zone) {
-        PracticeId practice = trainer.practice();
-        long dog = households.dogs(practice, household).stream().filter(d -> d.name().equals(outing.dog())).findFirst().orElseThrow().id();
-        Instant at = today.plusDays(outing.day()).atTime(outing.at()).atZone(zone).toInstant();
-        if (outing.set() != null) {
-            exposures.set(practice, household, dog, outing.kind(), outing.set(), trainer.signature(), at);
-        }
-        for (String one : outing.what().split(" ")) {
-            at = at.plusSeconds(SECONDS_A_REP);
-            double metres = Double.parseDouble(one.substring(0, one.length() - 1));
-            Response response = RESPONSES.get(one.charAt(one.length() - 1));
-            UUID id = UUID.nameUUIDFromBytes((household + " " + at).getBytes(StandardCharsets.UTF_8));
-            exposures.keep(practice, new Met(id, household, dog, outing.kind(), metres, Far.M.given(metres), response, "", null, null, at), at);
-        }
     }
 
     private void happen(PracticeId practice, long household, DemoFile.Happened h, LocalDate today, ZoneId zone) {

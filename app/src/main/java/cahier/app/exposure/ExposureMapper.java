@@ -5,18 +5,20 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface ExposureMapper {
 
     @Insert("""
-            insert into exposure (id, practice_id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at, received_at)
-            values (#{m.id}, #{practice}, #{m.householdId}, #{m.dogId}, #{m.kind}, #{m.metres}, #{m.given}, #{m.response}, #{m.food}, #{m.calmAfterS}, #{m.placeId}, #{m.happenedAt}, #{now})
+            insert into exposure (id, practice_id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at, loudness, noted_by, received_at)
+            values (#{m.id}, #{practice}, #{m.householdId}, #{m.dogId}, #{m.kind}, #{m.metres}, #{m.given}, #{m.response}, #{m.food}, #{m.calmAfterS}, #{m.placeId}, #{m.happenedAt}, #{m.loudness}, #{m.notedBy}, #{now})
             on conflict (id) do nothing""")
     void insert(PracticeId practice, @Param("m") Met met, Instant now);
 
@@ -24,21 +26,36 @@ interface ExposureMapper {
     int undo(PracticeId practice, long household, UUID id, Instant now);
 
     @Select("""
-            select id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at from exposure
+            select id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at, loudness, noted_by from exposure
             where practice_id = #{practice} and household_id = #{household} and undone_at is null and happened_at >= #{since} order by happened_at, id""")
     List<Met> since(PracticeId practice, long household, Instant since);
 
-    /** Where the dog works, and since when. */
-    record Place(double metres, Instant setAt, String setBy) {
+    @Update("update exposure set calm_after_s = #{seconds} where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    int calm(PracticeId practice, long household, UUID id, int seconds);
+
+    /** Where the dog works, and since when; with the trainer's own step closer and where it is to work in the end, if that was said. */
+    record Place(double metres, Instant setAt, String setBy, @Nullable Double ownStep, @Nullable Double goal) {
     }
 
     @Select("""
-            select metres, set_at, set_by from working_distance where practice_id = #{practice} and household_id = #{household} and dog_id = #{dog} and kind = #{kind}
+            select metres, set_at, set_by, own_step, goal from working_distance
+            where practice_id = #{practice} and household_id = #{household} and dog_id = #{dog} and kind = #{kind} and loudness = #{loudness}
             order by set_at desc, id desc limit 1""")
-    Optional<Place> working(PracticeId practice, long household, long dog, Trigger kind);
+    Optional<Place> working(PracticeId practice, long household, long dog, Trigger kind, int loudness);
 
     @Insert("""
-            insert into working_distance (practice_id, household_id, dog_id, kind, metres, set_at, set_by)
-            values (#{practice}, #{household}, #{dog}, #{kind}, #{metres}, #{at}, #{by})""")
-    void set(PracticeId practice, long household, long dog, Trigger kind, double metres, Instant at, String by);
+            insert into working_distance (practice_id, household_id, dog_id, kind, loudness, metres, own_step, goal, set_at, set_by)
+            values (#{practice}, #{household}, #{dog}, #{t.kind}, #{t.loudness}, #{p.metres}, #{p.ownStep}, #{p.goal}, #{p.setAt}, #{p.setBy})""")
+    void set(PracticeId practice, long household, long dog, @Param("t") Threat threat, @Param("p") Place place);
+
+    @Select("select id, name, metres from landmark where practice_id = #{practice} and household_id = #{household} order by metres, id")
+    List<Landmark> landmarks(PracticeId practice, long household);
+
+    @Insert("""
+            insert into landmark (practice_id, household_id, name, metres) values (#{practice}, #{household}, #{name}, #{metres})
+            on conflict (household_id, lower(name)) do update set metres = excluded.metres, name = excluded.name""")
+    void putLandmark(PracticeId practice, long household, String name, double metres);
+
+    @Delete("delete from landmark where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    int removeLandmark(PracticeId practice, long household, long id);
 }

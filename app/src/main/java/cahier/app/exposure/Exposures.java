@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,9 +48,40 @@ public class Exposures {
         }
     }
 
-    /** Where the trainer has a dog work from now on. */
-    public void set(PracticeId practice, long household, long dog, Trigger kind, double metres, String by, Instant now) {
-        exposures.set(practice, household, dog(practice, household, dog).id(), kind, metres, now, by);
+    /** How long it took the dog to be calm again. */
+    public void calm(PracticeId practice, long household, UUID id, int seconds) {
+        if (exposures.calm(practice, household, id, seconds) == 0) {
+            throw new NotFound("meeting " + id);
+        }
+    }
+
+    /**
+     * Where the trainer has a dog work from now on. What is left empty stays as it was.
+     *
+     * @param ownStep metres closer at a time, 0.1 to 100
+     * @param goal metres at which it is to work in the end, 1 to 1000
+     */
+    public void set(PracticeId practice, long household, long dog, Threat threat, double metres, OptionalDouble ownStep, OptionalDouble goal, String by, Instant now) {
+        long id = dog(practice, household, dog).id();
+        Optional<ExposureMapper.Place> before = exposures.working(practice, household, id, threat.kind(), threat.loudness());
+        exposures.set(practice, household, id, threat, new ExposureMapper.Place(metres, now, by, ownStep.isPresent() ? (Double) ownStep.getAsDouble() : before.map(ExposureMapper.Place::ownStep).orElse(null),
+                goal.isPresent() ? (Double) goal.getAsDouble() : before.map(ExposureMapper.Place::goal).orElse(null)));
+    }
+
+    @Transactional(readOnly = true)
+    public List<Landmark> landmarks(PracticeId practice, long household) {
+        return exposures.landmarks(practice, household);
+    }
+
+    /** A name that is known already gets the new distance. */
+    public void put(PracticeId practice, long household, String landmark, double metres) {
+        exposures.putLandmark(practice, households.get(practice, household).id(), landmark, metres);
+    }
+
+    public void removeLandmark(PracticeId practice, long household, long id) {
+        if (exposures.removeLandmark(practice, household, id) == 0) {
+            throw new NotFound("landmark " + id);
+        }
     }
 
     private Dog dog(PracticeId practice, long household, long dog) {
@@ -63,26 +95,30 @@ public class Exposures {
         List<Met> all = exposures.since(practice, household, now.minus(LATELY).minus(BEFORE.get(0)));
         List<Reading> readings = new ArrayList<>();
         for (Dog dog : facts.dogs()) {
-            for (Trigger kind : Trigger.values()) {
-                List<Met> met = all.stream().filter(m -> m.dogId() == dog.id() && m.kind() == kind).toList();
-                Optional<ExposureMapper.Place> set = exposures.working(practice, household, dog.id(), kind);
+            for (Threat threat : Threat.all()) {
+                List<Met> met = all.stream().filter(m -> m.dogId() == dog.id() && m.kind() == threat.kind() && m.loudness() == threat.loudness()).toList();
+                Optional<ExposureMapper.Place> set = exposures.working(practice, household, dog.id(), threat.kind(), threat.loudness());
                 if (set.isPresent() || met.stream().anyMatch(m -> m.happenedAt().isAfter(now.minus(LATELY)))) {
-                    readings.add(reading(dog, kind, met, set, now));
+                    readings.add(reading(dog, threat, met, set, now));
                 }
             }
         }
         return readings;
     }
 
-    private static Reading reading(Dog dog, Trigger kind, List<Met> met, Optional<ExposureMapper.Place> set, Instant now) {
+    private static Reading reading(Dog dog, Threat threat, List<Met> met, Optional<ExposureMapper.Place> set, Instant now) {
         List<Met> lately = until(met, now);
         WorkingDistance estimate = estimate(lately);
         List<Response> since = set.map(s -> met.stream().filter(m -> m.happenedAt().isAfter(s.setAt())).map(Met::response).toList()).orElse(List.of());
-        Optional<NextDistance> next = set.map(s -> NextDistance.of(s.metres(), since, OptionalDouble.empty(), NextDistance.NEAREST));
+        Optional<NextDistance> next = set.map(s -> NextDistance.of(s.metres(), since, boxed(s.ownStep()), NextDistance.NEAREST));
         List<Double> before = BEFORE.stream().map(ago -> estimate(until(met, now.minus(ago))).curve()).flatMap(Optional::stream).map(WorkingDistance.Curve::workingMetres).toList();
         OptionalDouble metres = set.isPresent() ? OptionalDouble.of(set.get().metres()) : OptionalDouble.empty();
-        return new Reading(dog.id(), dog.name(), kind, lately, metres, since, estimate, next, before,
+        return new Reading(dog.id(), dog.name(), threat, lately, metres, set.map(s -> boxed(s.ownStep())).orElse(OptionalDouble.empty()), set.map(s -> boxed(s.goal())).orElse(OptionalDouble.empty()), since, estimate, next, before,
                 DistanceChart.of(lately.stream().map(Met::exposure).toList(), estimate.curve(), metres, ReadingWords.estimate(estimate)));
+    }
+
+    private static OptionalDouble boxed(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
     /** The latest that counted on a day. */

@@ -1,27 +1,55 @@
 package cahier.app.exposure;
 
 import cahier.app.draw.Drawing;
+import cahier.core.exposure.LooksToCome;
 import cahier.core.exposure.NextDistance;
 import cahier.core.exposure.Response;
 import cahier.core.exposure.WorkingDistance;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * What one dog's meetings with one kind of trigger say.
  *
  * @param met lately, oldest first
  * @param set where the trainer has it work, if that was said
+ * @param ownStep metres closer at a time, where the trainer said so
+ * @param goal where it is to work in the end, where the trainer said so
  * @param since answers since that was set, oldest first
  * @param next where to work next; empty until a distance was set
  * @param before the working distance of two and of four weeks ago, where there was one, oldest first
  */
-public record Reading(long dogId, String dog, Trigger kind, List<Met> met, OptionalDouble set, List<Response> since, WorkingDistance estimate, Optional<NextDistance> next, List<Double> before,
+public record Reading(long dogId, String dog, Threat threat, List<Met> met, OptionalDouble set, OptionalDouble ownStep, OptionalDouble goal, List<Response> since, WorkingDistance estimate, Optional<NextDistance> next, List<Double> before,
                       Drawing drawing) {
+
+    /** The latest, newest first. */
+    public List<Met> latest(int most) {
+        List<Met> last = new ArrayList<>(met.subList(Math.max(0, met.size() - most), met.size()));
+        Collections.reverse(last);
+        return last;
+    }
 
     public int count(Response response) {
         return (int) met.stream().filter(m -> m.response() == response).count();
+    }
+
+    /** How many looks and pieces lie before the goal, from the shares of what was met lately; empty without a goal, or with no end in sight. */
+    public Optional<LooksToCome> toCome() {
+        if (goal.isEmpty() || set.isEmpty() || met.isEmpty()) {
+            return Optional.empty();
+        }
+        return LooksToCome.of(set.getAsDouble(), goal.getAsDouble(), ownStep, (double) count(Response.UNPROMPTED) / met.size(), (double) count(Response.PROMPTED) / met.size());
+    }
+
+    /** How long the dog took to be calm again, the middle of those that were timed, in seconds. */
+    public OptionalInt calmAfter() {
+        int[] timed = met.stream().map(Met::calmAfterS).filter(Objects::nonNull).mapToInt(Integer::intValue).sorted().toArray();
+        return timed.length == 0 ? OptionalInt.empty() : OptionalInt.of(timed[timed.length / 2]);
     }
 
     /** What the margin proposes to work at: the next distance, or the estimate while none was set. */

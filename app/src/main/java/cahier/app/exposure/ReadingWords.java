@@ -71,6 +71,18 @@ public final class ReadingWords {
         return "Four and two weeks back: " + r.before().stream().map(ReadingWords::rounded).collect(Collectors.joining(", ")) + "; now " + rounded(r.estimate().curve().get().workingMetres()) + ".";
     }
 
+    /** "To 5 m: 28 steps, about 340 looks and 1100 pieces, if it goes on like this." Empty without a goal. */
+    public static String toCome(Reading r) {
+        if (r.goal().isEmpty() || r.set().isEmpty()) {
+            return "";
+        }
+        if (r.set().getAsDouble() <= r.goal().getAsDouble()) {
+            return "The goal of " + rounded(r.goal().getAsDouble()) + " is reached.";
+        }
+        return "To " + rounded(r.goal().getAsDouble()) + ": " + r.toCome().map(c -> c.steps() + (c.steps() == 1 ? " step" : " steps") + " closer, about " + c.looks() + " looks and " + c.pieces() + " pieces, if it goes on like this.")
+                .orElse("no end in sight while it hardly looks back by itself.");
+    }
+
     private static String rounded(double metres) {
         return Measures.distance(metres >= 10 ? Math.round(metres) : Math.round(10 * metres) / 10.0);
     }

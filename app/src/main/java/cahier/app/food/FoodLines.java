@@ -22,10 +22,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class FoodLines {
 
     /** A piece the size of a pea. */
-    static final double PIECE_G = 0.5;
-    static final double TREAT_KCAL_PER_G = 3.5;
+    public static final double PIECE_G = 0.5;
+    public static final double TREAT_KCAL_PER_G = 3.5;
     static final double FOOD_KCAL_PER_G = 3.6;
-    static final int PIECES_PER_BISCUIT = 4;
+    public static final int PIECES_PER_BISCUIT = 4;
     private static final int PUPPY_MONTHS = 12;
     private static final int YOUNG_PUPPY_MONTHS = 4;
     private static final int SENIOR_YEARS = 9;

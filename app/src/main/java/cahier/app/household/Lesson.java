@@ -1,6 +1,8 @@
 package cahier.app.household;
 
+import cahier.app.web.Dates;
 import java.time.Instant;
+import java.time.ZoneId;
 import org.apache.ibatis.annotations.AutomapConstructor;
 
 /**
@@ -32,6 +34,11 @@ public record Lesson(long id, long householdId, Instant startsAt, int minutes, S
     /** A planned one next door. */
     public Lesson(long id, long householdId, Instant startsAt, int minutes, String plan, int version) {
         this(id, householdId, startsAt, minutes, plan, 0, State.PLANNED, version);
+    }
+
+    /** "Thursday 18 June, 9:15" */
+    public String when(ZoneId zone) {
+        return Dates.longDate(startsAt.atZone(zone).toLocalDate()) + ", " + Dates.time(startsAt, zone);
     }
 
     public Instant endsAt() {

@@ -8,13 +8,11 @@ import cahier.app.household.Households;
 import cahier.app.household.Person;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.SheetItem;
-import cahier.app.web.Dates;
 import cahier.app.web.NotFound;
 import cahier.app.wording.TextKind;
 import cahier.app.wording.Wording;
 import cahier.app.wording.Wordings;
 import java.time.Instant;
-import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -52,11 +50,10 @@ public class Outbox {
      */
     public void homework(TrainerUser trainer, Homework sheet, String site, Instant now) {
         Facts facts = households.facts(trainer.practice(), sheet.householdId());
-        ZoneId zone = facts.household().zone();
         Map<String, String> values = new HashMap<>();
         values.put("number", Integer.toString(sheet.number()));
         values.put("tracks", sheet.items().stream().map(SheetItem::trackTitle).collect(Collectors.joining(", ")));
-        values.put("next", facts.lessonAfter(now).map(l -> Dates.longDate(l.startsAt().atZone(zone).toLocalDate()) + ", " + Dates.time(l.startsAt(), zone)).orElse("not planned yet"));
+        values.put("next", facts.lessonAfter(now).map(l -> l.when(facts.household().zone())).orElse("not planned yet"));
         write(trainer, facts, TextKind.HOMEWORK, values, sheet.id(), site, now);
     }
 

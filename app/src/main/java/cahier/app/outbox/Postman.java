@@ -56,7 +56,7 @@ public class Postman {
     }
 
     /** Everything that is due, one mail after the other. */
-    @Scheduled(initialDelay = 2000, fixedDelayString = "${cahier.mail.every-ms}")
+    @Scheduled(initialDelayString = "${cahier.mail.every-ms}", fixedDelayString = "${cahier.mail.every-ms}")
     public void round() {
         List<PracticeId> due = transactions.execute(t -> {
             mails.announcePostman();
@@ -77,7 +77,7 @@ public class Postman {
             try {
                 send(practice, mail);
                 settle(practice, mail, Mail.State.SENT, now, now, "");
-            } catch (MailException | MessagingException | UnsupportedEncodingException | IllegalStateException e) {
+            } catch (MessagingException | UnsupportedEncodingException | RuntimeException e) { // also a sheet that cannot be made into a PDF: it must not hold up the others
                 boolean refused = isRefused(e);
                 Optional<Duration> wait = refused ? Optional.empty() : BackOff.after(mail.tries());
                 settle(practice, mail, wait.isPresent() ? Mail.State.WAITING : Mail.State.FAILED, now.plus(wait.orElse(Duration.ZERO)), null,
@@ -139,6 +139,6 @@ public class Postman {
 
     private static String words(Exception e) {
         String said = String.valueOf(e.getMessage()).lines().findFirst().orElse("");
-        return said.equals(NO_SERVER) ? said : "The mail server did not take it: " + said.substring(0, Math.min(200, said.length()));
+        return said.equals(NO_SERVER) ? said : (e instanceof MailException || e instanceof MessagingException ? "The mail server did not take it: " : "It could not be written: ") + said.substring(0, Math.min(200, said.length()));
     }
 }

@@ -2,13 +2,13 @@ package cahier.app.paper;
 
 import cahier.app.account.AccountService;
 import cahier.app.account.PracticeId;
+import cahier.app.bench.Setups;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
-import cahier.app.web.Dates;
 import cahier.app.wording.Wordings;
 import com.openhtmltopdf.extend.FSSupplier;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
@@ -50,15 +50,17 @@ public class Paper {
     private final OwnerLinks links;
     private final Wordings wordings;
     private final AccountService accounts;
+    private final Setups setups;
     private final SpringTemplateEngine templates;
 
-    Paper(Homeworks homeworks, Households households, FoodLines food, OwnerLinks links, Wordings wordings, AccountService accounts, SpringTemplateEngine templates) {
+    Paper(Homeworks homeworks, Households households, FoodLines food, OwnerLinks links, Wordings wordings, AccountService accounts, Setups setups, SpringTemplateEngine templates) {
         this.homeworks = homeworks;
         this.households = households;
         this.food = food;
         this.links = links;
         this.wordings = wordings;
         this.accounts = accounts;
+        this.setups = setups;
         this.templates = templates;
     }
 
@@ -69,10 +71,10 @@ public class Paper {
         ZoneId zone = facts.household().zone();
         LocalDate issued = sheet.issuedAt().atZone(zone).toLocalDate();
         Optional<String> link = links.token(practice, sheet.householdId()).map(token -> site + "/o/" + token);
-        String next = facts.lessonAfter(sheet.issuedAt()).filter(l -> !l.startsAt().atZone(zone).toLocalDate().equals(issued))
-                .map(l -> Dates.longDate(l.startsAt().atZone(zone).toLocalDate()) + ", " + Dates.time(l.startsAt(), zone)).orElse("");
+        String next = facts.lessonAfter(sheet.issuedAt()).filter(l -> !l.startsAt().atZone(zone).toLocalDate().equals(issued)).map(l -> l.when(zone)).orElse("");
         return new PaperSheet(sheet, facts, issued, next, sheet.issuedBy() + ", " + accounts.name(practice), link, link.map(QrCode::of),
-                food.of(practice, facts, sheet.pieces(), issued), wordings.strangers(practice, facts));
+                food.of(practice, facts, sheet.pieces(), issued), wordings.strangers(practice, facts),
+                setups.at(practice, sheet.householdId(), sheet.issuedAt()));
     }
 
     public byte[] pdf(PracticeId practice, long id, String site) {

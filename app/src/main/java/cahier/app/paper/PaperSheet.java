@@ -1,5 +1,7 @@
 package cahier.app.paper;
 
+import cahier.app.bench.DrawnSetup;
+import cahier.app.draw.Stroke;
 import cahier.app.food.FoodLine;
 import cahier.app.household.Facts;
 import cahier.app.household.Person;
@@ -22,8 +24,10 @@ import java.util.stream.IntStream;
  * @param trainer who it is from, with the practice
  * @param link the address of the owner's page, if it is known
  * @param strangers what to say to them
+ * @param setups kept for the household when the sheet was issued
  */
-public record PaperSheet(Homework sheet, Facts facts, LocalDate from, String next, String trainer, Optional<String> link, Optional<QrCode> code, List<FoodLine> food, String strangers) {
+public record PaperSheet(Homework sheet, Facts facts, LocalDate from, String next, String trainer, Optional<String> link, Optional<QrCode> code, List<FoodLine> food, String strangers,
+                         List<DrawnSetup> setups) {
 
     private static final int DAYS = 7;
     private static final int MOST_ROWS = 4;
@@ -60,6 +64,20 @@ public record PaperSheet(Homework sheet, Facts facts, LocalDate from, String nex
     /** A dot under each rep's place; where there are more reps than fit, as many as do. */
     public String dots(SheetItem item) {
         return "·".repeat(Math.min(MOST_DOTS, item.plan().reps()));
+    }
+
+    /** How wide a stroke of a drawing is on paper; the PDF writer knows no classes in drawings. */
+    public double width(Stroke stroke) {
+        return switch (stroke.ink()) {
+            case "screen" -> 6;
+            case "seen" -> 4;
+            case "rule-s", "goal thin" -> 0.75;
+            default -> 2;
+        };
+    }
+
+    public String dash(Stroke stroke) {
+        return "pause".equals(stroke.ink()) ? "1,4" : "none";
     }
 
     /** Events of a chain with a word between them that every font has. */

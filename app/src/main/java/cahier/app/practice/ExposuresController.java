@@ -3,6 +3,7 @@ package cahier.app.practice;
 import cahier.app.exposure.Exposures;
 import cahier.app.exposure.Far;
 import cahier.app.exposure.Met;
+import cahier.app.exposure.Threat;
 import cahier.app.exposure.Trigger;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
@@ -17,8 +18,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.function.Function;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestAttribute;
@@ -42,39 +41,51 @@ class ExposuresController {
         this.clock = clock;
     }
 
-    /** {"id", "dog", "kind", "far", "unit", "response", "food", "calmAfter", "person", "place", "at"}: far as a number in unit M, FT, YD, PACES or CARS. */
+    /**
+     * {"id", "dog", "kind", "loudness", "far", "unit", "response", "food", "calmAfter", "person", "place", "at"}: far as a number in unit M, FT, YD, PACES or CARS;
+     * or unit L and the number of a landmark, then far says nothing.
+     */
     @PostMapping("/o/{token}/exposures")
     Map<String, Boolean> met(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
         Instant now = Instant.now(clock);
-        Instant at = RepBatch.instant("at", body.get("at"));
         Facts facts = practice.facts(owner);
-        Dog dog = find(facts.dogs(), Dog::id, body.get("dog"));
-        if (dog == null) {
-            throw RepBatch.refused("dog", "a dog of this household", body.get("dog"));
-        }
-        Far unit = RepBatch.oneOf("unit", body.get("unit"), List.of(Far.values()));
-        double far = body.path("far").asDouble(0);
-        Person person = find(facts.people(), Person::id, body.get("person"));
-        double metres = unit.metres(far, person == null ? 0 : Objects.requireNonNullElse(person.paceCm(), 0));
-        if (!(metres > 0) || metres > Far.FURTHEST_M) {
-            throw RepBatch.refused("far", "a distance above 0 and up to 1000 m", body.get("far"));
-        }
+        Dog dog = Pick.dog(facts, body);
+        Far.Given far = far(owner, facts, body);
         String food = RepBatch.text(body.get("food"));
         if (!FOOD.contains(food)) {
             throw RepBatch.refused("food", "TAKEN, REFUSED, LATE or nothing", body.get("food"));
         }
-        Integer calmAfter = body.hasNonNull("calmAfter") ? body.get("calmAfter").asInt(-1) : null;
-        if (calmAfter != null && (calmAfter < 0 || calmAfter > LONGEST_S)) {
-            throw RepBatch.refused("calmAfter", "seconds from 0 to " + LONGEST_S, body.get("calmAfter"));
-        }
-        Place place = find(facts.places(), Place::id, body.get("place"));
-        exposures.keep(owner.practice(), new Met(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), RepBatch.oneOf("kind", body.get("kind"), List.of(Trigger.values())), metres,
-                unit.given(far), RepBatch.oneOf("response", body.get("response"), List.of(Response.values())), food, calmAfter, place == null ? null : place.id(), at.isAfter(now) ? now : at), now);
+        Trigger kind = RepBatch.oneOf("kind", body.get("kind"), List.of(Trigger.values()));
+        int loudness = kind == Trigger.NOISE && body.hasNonNull("loudness") ? Pick.whole("loudness", body.get("loudness"), 0, Threat.LOUDNESS.size()) : 0;
+        Integer calmAfter = body.hasNonNull("calmAfter") ? Pick.whole("calmAfter", body.get("calmAfter"), 0, LONGEST_S) : null;
+        Place place = Pick.find(facts.places(), Place::id, body.get("place"));
+        exposures.keep(owner.practice(), new Met(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), kind, far.metres(), far.given(),
+                RepBatch.oneOf("response", body.get("response"), List.of(Response.values())), food, calmAfter, place == null ? null : place.id(), Pick.past(RepBatch.instant("at", body.get("at")), now),
+                loudness, ""), now);
         return Map.of("kept", true);
     }
 
-    private static <F> @Nullable F find(List<F> facts, Function<F, Long> id, @Nullable JsonNode wanted) {
-        return facts.stream().filter(f -> id.apply(f).toString().equals(RepBatch.text(wanted))).findFirst().orElse(null);
+    private Far.Given far(Owner owner, Facts facts, JsonNode body) {
+        String unit = RepBatch.text(body.get("unit"));
+        if (unit.matches("L\\d{1,18}")) {
+            return exposures.landmarks(owner.practice(), owner.householdId()).stream().filter(l -> unit.equals("L" + l.id())).findFirst().map(l -> new Far.Given(l.metres(), l.name()))
+                    .orElseThrow(() -> RepBatch.refused("unit", "a landmark of this household", body.get("unit")));
+        }
+        Far in = RepBatch.oneOf("unit", body.get("unit"), List.of(Far.values()));
+        double many = body.path("far").asDouble(0);
+        Person person = Pick.find(facts.people(), Person::id, body.get("person"));
+        double metres = in.metres(many, person == null ? 0 : Objects.requireNonNullElse(person.paceCm(), 0));
+        if (!(metres > 0) || metres > Far.FURTHEST_M) {
+            throw RepBatch.refused("far", "a distance above 0 and up to 1000 m", body.get("far"));
+        }
+        return new Far.Given(metres, in.given(many));
+    }
+
+    /** {"seconds"}: how long the dog took to be calm again. */
+    @PostMapping("/o/{token}/exposures/{id}/calm")
+    Map<String, Boolean> calm(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        exposures.calm(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), Pick.whole("seconds", body.get("seconds"), 0, LONGEST_S));
+        return Map.of("kept", true);
     }
 
     @PostMapping("/o/{token}/exposures/{id}/undo")

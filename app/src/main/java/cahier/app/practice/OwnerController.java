@@ -73,6 +73,7 @@ class OwnerController {
         model.addAttribute("token", token);
         model.addAttribute("facts", practice.facts(owner));
         model.addAttribute("readings", exposures.of(owner.practice(), owner.householdId(), Instant.now(clock)));
+        model.addAttribute("landmarks", exposures.landmarks(owner.practice(), owner.householdId()));
         return "practice/met";
     }
 

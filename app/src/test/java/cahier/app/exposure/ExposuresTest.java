@@ -20,6 +20,7 @@ import com.microsoft.playwright.Page;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -125,11 +126,87 @@ class ExposuresTest extends AppTest {
 
     @Test
     void aDistanceThatIsNoneIsRefused() throws Exception {
-        for (String nonsense : List.of("near", "0 m", "-3")) {
+        for (String nonsense : List.of("near", "0 m", "-3", "2000 m")) {
             send("/households/" + home.id + "/distances", "dog", Long.toString(dog), "kind", "DOG", "metres", nonsense).andExpect(flash().attribute("refusal", containsString("“" + nonsense + "”")));
         }
         send("/households/" + home.id + "/distances", "dog", "0", "kind", "DOG", "metres", "9 m").andExpect(status().isNotFound());
         page().andExpect(content().string(not(containsString("Stay at"))));
+    }
+
+    @Test
+    void aNoiseIsReadByItsLoudness() throws Exception {
+        String noise = "{\"id\":\"%s\",\"dog\":\"%d\",\"kind\":\"NOISE\",\"loudness\":%d,\"far\":20,\"unit\":\"M\",\"response\":\"STARED\",\"at\":\"%s\"}";
+        home.post("exposures", noise.formatted(UUID.randomUUID(), dog, 2, now())).andExpect(status().isOk());
+        home.post("exposures", noise.formatted(UUID.randomUUID(), dog, 4, now())).andExpect(status().isOk());
+        home.post("exposures", noise.formatted(UUID.randomUUID(), dog, 6, now())).andExpect(jsonPath("$.error").value("loudness must be a whole number from 0 to 5, was 6"));
+        assertThat(readings()).extracting(r -> r.threat().words()).containsExactly("noise, loudness 2, low", "noise, loudness 4, loud");
+        send("/households/" + home.id + "/distances", "dog", Long.toString(dog), "kind", "NOISE", "loudness", "2", "metres", "24 m");
+        page().andExpect(content().string(allOf(containsString("Stay at 24"), containsString("/tracks/" + home.track + "/climb?noise=2&amp;from=24.0"))));
+        open("/tracks/" + home.track + "/climb?noise=2&from=24.0").andExpect(content().string(allOf(containsString("value=\"24 m\""), containsString("loudness 2, low"), containsString("loudness 5, as loud as it gets"), not(containsString("loudness 1")))));
+    }
+
+    @Test
+    void aLandmarkSparesTheGuess() throws Exception {
+        send("/households/" + home.id + "/landmarks", "name", "The gatepost", "metres", "18 m");
+        send("/households/" + home.id + "/landmarks", "name", "the Gatepost", "metres", "60 ft");
+        send("/households/" + home.id + "/landmarks", "name", " ", "metres", "18").andExpect(flash().attribute("refusal", containsString("must have a name")));
+        Landmark post = asEdda(() -> exposures.landmarks(edda().practice(), home.id)).get(0);
+        assertThat(post.metres()).isCloseTo(18.288, Offset.offset(1e-9));
+        send(0, "L" + post.id(), "PROMPTED").andExpect(status().isOk());
+        assertThat(readings().get(0).met()).singleElement().satisfies(m -> assertThat(m.given()).isEqualTo("the Gatepost"));
+        mvc.perform(get("/o/" + home.token + "/met")).andExpect(content().string(containsString("value=\"L" + post.id() + "\"")));
+        Home other = homes.make(edda(), TrackKind.SKILL, 1);
+        other.post("exposures", met(UUID.randomUUID().toString(), 9, "L" + post.id(), "STARED").replace("\"" + dog + "\"", "\"" + other.facts().dogs().get(0).id() + "\""))
+                .andExpect(jsonPath("$.error").value(containsString("unit must be a landmark of this household")));
+        send("/households/" + other.id + "/landmarks/" + post.id() + "/remove").andExpect(status().isNotFound());
+        send("/households/" + home.id + "/landmarks/" + post.id() + "/remove").andExpect(status().isFound());
+    }
+
+    @Test
+    void howLongUntilItWasCalmIsAddedAfterwards() throws Exception {
+        String id = UUID.randomUUID().toString();
+        home.post("exposures", met(id, 9, "M", "REACTED"));
+        home.post("exposures/" + id + "/calm", "{\"seconds\":75}").andExpect(status().isOk());
+        home.post("exposures/" + id + "/calm", "{\"seconds\":75}").andExpect(status().isOk());
+        home.post("exposures/" + id + "/calm", "{\"seconds\":-1}").andExpect(jsonPath("$.error").value("seconds must be a whole number from 0 to 3600, was -1"));
+        homes.make(edda(), TrackKind.SKILL, 1).post("exposures/" + id + "/calm", "{\"seconds\":5}").andExpect(status().isNotFound());
+        page().andExpect(content().string(containsString("Calm again after 1\u00a0min 15\u00a0s.")));
+    }
+
+    @Test
+    void theTrainerNotesWhatTheySawAndTakesItBack() throws Exception {
+        String to = "/households/" + home.id + "/exposures";
+        send(to, "dog", Long.toString(dog), "kind", "RUNNER", "loudness", "3", "far", "30 paces", "response", "PROMPTED", "food", "LATE", "calm", "40 s").andExpect(status().isFound());
+        assertThat(readings()).singleElement().satisfies(r -> assertThat(r.met()).singleElement().satisfies(m -> {
+            assertThat(m.given()).isEqualTo("30 paces");
+            assertThat(m.metres()).isEqualTo(22.5);
+            assertThat(m.loudness()).isZero();
+            assertThat(m.calmAfterS()).isEqualTo(40);
+            assertThat(m.notedBy()).isEqualTo(edda().signature());
+        }));
+        for (String nonsense : List.of("", "far away", "2000 m", "3 miles")) {
+            send(to, "dog", Long.toString(dog), "kind", "RUNNER", "far", nonsense, "response", "STARED").andExpect(flash().attribute("refusal", containsString("was “" + nonsense + "”")));
+        }
+        send(to, "dog", Long.toString(dog), "kind", "RUNNER", "far", "9 m").andExpect(flash().attribute("refusal", containsString("what the dog did")));
+        send(to, "dog", "0", "kind", "RUNNER", "far", "9 m", "response", "STARED").andExpect(status().isNotFound());
+        send(to + "/" + readings().get(0).met().get(0).id() + "/undo");
+        assertThat(readings()).isEmpty();
+    }
+
+    @Test
+    void anOwnStepAndAGoalGiveTheHonestCount() throws Exception {
+        meet(24, "UNPROMPTED", "UNPROMPTED", "UNPROMPTED", "UNPROMPTED", "UNPROMPTED");
+        send("/households/" + home.id + "/distances", "dog", Long.toString(dog), "kind", "DOG", "metres", "24 m", "step", "2 m", "goal", "20 m");
+        page().andExpect(content().string(containsString("2 steps closer, about 10 looks and 50 pieces, if it goes on like this.")));
+        meet(24, "UNPROMPTED", "UNPROMPTED", "UNPROMPTED", "UNPROMPTED", "UNPROMPTED");
+        page().andExpect(content().string(containsString("Closer: 22")));
+        set("22 m");
+        page().andExpect(content().string(containsString("1 step closer, about 5 looks")));
+        meet(22, "REACTED");
+        page().andExpect(content().string(containsString("Further: 26.4")));
+        set("20 m");
+        page().andExpect(content().string(containsString("The goal of 20")));
+        send("/households/" + home.id + "/distances", "dog", Long.toString(dog), "kind", "DOG", "metres", "24 m", "step", "200 m").andExpect(flash().attribute("refusal", containsString("a step closer from 0.1 to 100 m, was “200 m”")));
     }
 
     @Test

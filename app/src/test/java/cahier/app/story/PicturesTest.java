@@ -41,7 +41,6 @@ class PicturesTest extends AppTest {
             take(trainer, "/households/" + split.householdId(), "household");
             take(trainer, "/tracks/" + split.trackId(), "track");
             take(trainer, "/tracks/" + split.trackId() + "/split", "step");
-            take(trainer, "/households/" + split.householdId() + "?facts=words", "words");
             take(trainer, "/households/" + flagged() + "/intake", "intake");
             take(trainer, "/flags/1/letter", "letter");
             take(trainer, "/lessons/" + lessonToday(), "lesson");
@@ -50,12 +49,8 @@ class PicturesTest extends AppTest {
             take(trainer, "/shelf", "shelf");
             take(trainer, "/shelf/recall", "template");
             take(trainer, "/households/2/roadmap", "roadmap");
-            trainer.navigate("/tracks/" + split.trackId() + "/climb");
-            trainer.fill("#durationTo", "1 min");
-            trainer.fill("#supports", "lead slack\nno lead");
-            trainer.click("text=Show the steps");
-            trainer.locator(".made").scrollIntoViewIfNeeded();
-            trainer.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("climb.png")));
+            take(trainer, "/bench/sight-line?path=24&pieces=3&pace=WALKING&lead=1.5&from=-40&to=-3&at=12&from=3&to=40&at=12&household=3", "sight-line");
+            take(trainer, "/bench/triangle?caller=8&side=3&along=3&household=2", "triangle");
             Page night = browser.trainer(1280, 800, ColorScheme.DARK);
             take(night, "/households/" + split.householdId(), "household-night");
             Page owner = browser.visitor(390, 844);

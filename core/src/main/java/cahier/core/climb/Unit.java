@@ -26,6 +26,11 @@ public enum Unit {
         return nearest(v, start, h -> true).orElseThrow();
     }
 
+    /** The largest handy value that is not above v, or v itself where all are larger. */
+    public double down(double v) {
+        return handy.stream().filter(h -> h <= v + SAME).mapToDouble(Double::doubleValue).max().orElse(v);
+    }
+
     /**
      * The handy value half-way between two steps: nearest to their geometric mean (arithmetic if either is 0) and strictly between;
      * empty where there is none (docs/rules.md 4, SPLIT).

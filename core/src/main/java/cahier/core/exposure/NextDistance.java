@@ -53,11 +53,15 @@ public record NextDistance(Verdict verdict, double metres, boolean look) {
             return further(now, Math.max(STARED_LEAST, STARED * now));
         }
         if (endsWith(since, UNPROMPTED_TO_CLOSE, Response.UNPROMPTED)) {
-            double step = ownStep.orElse(Math.max(CLOSER_LEAST, CLOSER * now));
-            double wanted = rounded(Math.max(nearest, now - step));
+            double wanted = closer(now, ownStep, nearest);
             return wanted < now ? new NextDistance(Verdict.CLOSER, wanted, false) : stay(now, since);
         }
         return stay(now, since);
+    }
+
+    /** One step closer, whether or not it is nearer than now. */
+    static double closer(double now, OptionalDouble ownStep, double nearest) {
+        return rounded(Math.max(nearest, now - ownStep.orElse(Math.max(CLOSER_LEAST, CLOSER * now))));
     }
 
     private static boolean endsWith(List<Response> list, int n, Response response) {

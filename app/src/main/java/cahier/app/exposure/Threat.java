@@ -1,0 +1,33 @@
+package cahier.app.exposure;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * What a dog minds, and of a noise how loud it is.
+ *
+ * @param loudness 1 hardly heard to 5 as loud as it gets; 0 for what is no noise
+ */
+public record Threat(Trigger kind, int loudness) {
+
+    /** The words of each loudness, from 1 on. */
+    public static final List<String> LOUDNESS = List.of("hardly heard", "low", "as loud as talking", "loud", "as loud as it gets");
+
+    public Threat {
+        if (kind == Trigger.NOISE ? loudness < 0 || loudness > LOUDNESS.size() : loudness != 0) {
+            throw new IllegalArgumentException("loudness must be 0 to " + LOUDNESS.size() + " for a noise and 0 for anything else, was " + loudness);
+        }
+    }
+
+    /** All there are; a noise of which nobody said how loud it was stands first among the noises. */
+    static List<Threat> all() {
+        return Stream.of(Trigger.values()).flatMap(t -> t == Trigger.NOISE ? IntStream.rangeClosed(0, LOUDNESS.size()).mapToObj(l -> new Threat(t, l)) : Stream.of(new Threat(t, 0))).toList();
+    }
+
+    /** "dog", "noise, loudness 3, as loud as talking" */
+    public String words() {
+        return kind.words().toLowerCase(Locale.ROOT) + (loudness == 0 ? "" : ", loudness " + loudness + ", " + LOUDNESS.get(loudness - 1));
+    }
+}

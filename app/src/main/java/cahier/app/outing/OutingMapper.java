@@ -1,0 +1,54 @@
+package cahier.app.outing;
+
+import cahier.app.account.PracticeId;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+interface OutingMapper {
+
+    @Insert("""
+            insert into watching (id, practice_id, household_id, dog_id, place_id, began_at, carried, received_at)
+            values (#{w.id}, #{practice}, #{w.householdId}, #{w.dogId}, #{w.placeId}, #{w.beganAt}, #{w.carried}, #{now}) on conflict (id) do nothing""")
+    void begin(PracticeId practice, @Param("w") Watching watching, Instant now);
+
+    @Select("select count(*) from watching where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    int count(PracticeId practice, long household, UUID id);
+
+    @Insert("""
+            insert into watching_tap (id, practice_id, household_id, watching_id, seen, happened_at)
+            values (#{t.id}, #{practice}, #{household}, #{t.watchingId}, #{t.seen}, #{t.happenedAt}) on conflict (id) do nothing""")
+    void tap(PracticeId practice, long household, @Param("t") WatchTap tap);
+
+    @Update("update watching_tap set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    int undoTap(PracticeId practice, long household, UUID id, Instant now);
+
+    @Select("""
+            select id, household_id, dog_id, place_id, began_at, carried from watching
+            where practice_id = #{practice} and household_id = #{household} order by began_at desc, id limit #{most}""")
+    List<Watching> latest(PracticeId practice, long household, int most);
+
+    @Select("""
+            select id, watching_id, seen, happened_at from watching_tap
+            where practice_id = #{practice} and household_id = #{household} and undone_at is null and watching_id = #{watching} order by happened_at, id""")
+    List<WatchTap> taps(PracticeId practice, long household, UUID watching);
+
+    @Insert("""
+            insert into outing (id, practice_id, household_id, dog_id, paces, calm_paces, round_paces, happened_at, received_at)
+            values (#{o.id}, #{practice}, #{o.householdId}, #{o.dogId}, #{o.paces}, #{o.calmPaces}, #{o.roundPaces}, #{o.happenedAt}, #{now}) on conflict (id) do nothing""")
+    void insert(PracticeId practice, @Param("o") Outing outing, Instant now);
+
+    @Update("update outing set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    int undo(PracticeId practice, long household, UUID id, Instant now);
+
+    @Select("""
+            select id, household_id, dog_id, paces, calm_paces, round_paces, happened_at from outing
+            where practice_id = #{practice} and household_id = #{household} and dog_id = #{dog} and undone_at is null order by happened_at desc, id limit #{most}""")
+    List<Outing> outings(PracticeId practice, long household, long dog, int most);
+}

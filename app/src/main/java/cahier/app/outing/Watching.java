@@ -1,0 +1,13 @@
+package cahier.app.outing;
+
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One long sitting.
+ *
+ * @param carried pieces in the pocket when it began; 0 when nobody said
+ */
+public record Watching(UUID id, long householdId, long dogId, @Nullable Long placeId, Instant beganAt, int carried) {
+}

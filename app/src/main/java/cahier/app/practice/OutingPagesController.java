@@ -1,0 +1,63 @@
+package cahier.app.practice;
+
+import cahier.app.food.FoodLines;
+import cahier.app.household.Facts;
+import cahier.app.outing.Outings;
+import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.app.wording.Wordings;
+import cahier.core.exposure.LongWatching;
+import cahier.core.exposure.Provisions;
+import cahier.core.exposure.Traffic;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestAttribute;
+
+/** Where owners count along on long sittings and write down walks. */
+@Controller
+class OutingPagesController {
+
+    private static final List<Integer> LENGTHS_MIN = List.of(30, 45, 60);
+    private static final double IDLE_MIN = 1.5;
+    private static final int USUAL_JACKPOTS = 2;
+    private static final int MINUTES_A_PASSER = 4;
+
+    private final OwnerPractice practice;
+    private final Outings outings;
+    private final Wordings wordings;
+
+    OutingPagesController(OwnerPractice practice, Outings outings, Wordings wordings) {
+        this.practice = practice;
+        this.outings = outings;
+        this.wordings = wordings;
+    }
+
+    /** One place, and the world passes. */
+    @GetMapping("/o/{token}/watch")
+    String watch(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        Facts facts = practice.facts(owner);
+        Map<Integer, Provisions> take = new LinkedHashMap<>();
+        LENGTHS_MIN.forEach(m -> take.put(m, Provisions.of(m, IDLE_MIN, m / MINUTES_A_PASSER, 1, USUAL_JACKPOTS, FoodLines.PIECES_PER_BISCUIT)));
+        model.addAttribute("token", token);
+        model.addAttribute("facts", facts);
+        model.addAttribute("take", take);
+        model.addAttribute("blockMin", LongWatching.BLOCK_MIN);
+        model.addAttribute("leastMin", Traffic.LEAST_MIN);
+        model.addAttribute("mostMin", Traffic.MOST_MIN);
+        model.addAttribute("strangers", wordings.strangers(owner.practice(), facts));
+        return "practice/watch";
+    }
+
+    /** From the door and home again, a few paces further each time. */
+    @GetMapping("/o/{token}/out")
+    String out(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        model.addAttribute("token", token);
+        model.addAttribute("facts", practice.facts(owner));
+        model.addAttribute("walks", outings.walks(owner.practice(), owner.householdId()));
+        return "practice/out";
+    }
+}

@@ -1,0 +1,99 @@
+// A long sitting, tapped while the world passes. Kept on the phone at once: a page that closes goes on where it was.
+import { Queue, badge } from './queue.js';
+
+const { token, block, least, most } = document.body.dataset;
+const at = (id) => document.getElementById(id);
+const queue = new Queue(token, badge(at('waiting')));
+const STORE = `cahier.${token}.watch`;
+const MOST_CARRIED = 2000;
+const WORDS = { CALM: 'Calm.', REACTED: 'Reacted.', ATE: 'Ate.', REFUSED: 'Would not eat.' };
+const ENOUGH_MIN = 10;   // sooner than this the traffic says nothing
+let state = JSON.parse(localStorage.getItem(STORE) ?? 'null') ?? { taps: [] };
+
+const chosen = (name) => (document.querySelector(`input[name=${name}]:checked`) ?? document.querySelector(`input[name=${name}][type=hidden]`))?.value ?? null;
+const save = () => localStorage.setItem(STORE, JSON.stringify(state));
+const minutes = () => (state.began ? (Date.now() - Date.parse(state.began)) / 60000 : 0);
+const minuteOf = (tap) => (Date.parse(tap.at) - Date.parse(state.began)) / 60000;
+const count = (taps, ...seen) => taps.filter((t) => seen.includes(t.seen)).length;
+
+function advice() {
+  const passed = state.taps.filter((t) => ['CALM', 'REACTED'].includes(t.seen));
+  if (passed.length > 1 && passed.slice(-2).every((t) => t.seen === 'REACTED')) return 'Twice running: go further off, or home.';
+  const inBlock = (b) => state.taps.filter((t) => Math.floor(minuteOf(t) / block) === b);
+  const blocks = [...new Set(state.taps.map((t) => Math.floor(minuteOf(t) / block)))].filter((b) => b > 0).map(inBlock);
+  if (blocks.some((taps) => count(taps, 'REFUSED') > 0 && count(taps, 'ATE') === 0)) return 'It does not eat here: choose a quieter place.';
+  if (minutes() < ENOUGH_MIN) return '';
+  const between = minutes() / passed.length;
+  if (between < least) return 'Too busy here: one in 2 to 10 minutes suits.';
+  return between > most ? 'Too empty here: one in 2 to 10 minutes suits.' : '';
+}
+
+function draw() {
+  const rows = Math.ceil(Math.max(minutes(), 0.01) / block);
+  at('minutes').textContent = state.began ? Math.floor(minutes()) : '';
+  at('min').hidden = !state.began;
+  at('blocks').hidden = !state.began;
+  at('blocks').tBodies[0].innerHTML = Array.from({ length: rows }, (_, b) => {
+    const taps = state.taps.filter((t) => Math.floor(minuteOf(t) / block) === b);
+    return `<tr><th scope="row" class="num">${b * block} to ${(b + 1) * block}</th>${['CALM', 'REACTED', 'ATE', 'REFUSED'].map((s) => `<td class="num">${count(taps, s)}</td>`).join('')}</tr>`;
+  }).join('');
+  const carried = Number(at('carried').value);
+  at('left').textContent = at('carried').value === '' ? '' : Math.max(0, carried - count(state.taps, 'CALM', 'ATE'));
+  at('undo').hidden = state.taps.length === 0;
+  at('end').hidden = !state.began;
+  document.querySelectorAll('[data-before]').forEach((part) => { part.hidden = Boolean(state.began); });
+}
+
+function say(words) {
+  at('says').textContent = [words, advice()].filter(Boolean).join(' ');
+  draw();
+}
+
+const sent = (tap) => ({ ...tap, sitting: state.id, dog: state.dog, place: state.place, began: state.began, carried: state.carried });
+
+document.querySelectorAll('[data-seen]').forEach((button) => button.addEventListener('click', async () => {
+  const carried = at('carried').value.trim();
+  const problem = !chosen('dog') ? 'Tap which dog.' : !/^\d{0,4}$/.test(carried) || Number(carried) > MOST_CARRIED ? `Pieces must be a whole number up to ${MOST_CARRIED}, was “${carried}”.` : '';
+  at('missing').hidden = problem === '';
+  at('missing').textContent = problem;
+  if (problem) {
+    at('missing').scrollIntoView({ block: 'center' });
+    return;
+  }
+  const now = new Date().toISOString();
+  if (!state.began) state = { id: crypto.randomUUID(), began: now, dog: chosen('dog'), place: chosen('place'), carried: Number(carried), taps: [] };
+  const tap = { id: crypto.randomUUID(), seen: button.dataset.seen, at: now };
+  state.taps.push(tap);
+  save();
+  navigator.vibrate?.(20);
+  say(WORDS[tap.seen]);
+  await queue.add('watch', sent(tap));
+  queue.send();
+}));
+at('undo').addEventListener('click', async () => {
+  const { id } = state.taps.pop();
+  save();
+  say('Taken back.');
+  await queue.add('unwatch', { id });
+  queue.send();
+});
+at('end').addEventListener('click', async () => {
+  const passed = count(state.taps, 'CALM', 'REACTED');
+  await queue.add('watch', sent({ id: crypto.randomUUID(), seen: 'END', at: new Date().toISOString() }));
+  const words = `${passed} passed, calm at ${count(state.taps, 'CALM')}. Good place to stop.`;
+  state = { taps: [] };
+  localStorage.removeItem(STORE);
+  at('says').textContent = words;
+  draw();
+  queue.send();
+});
+at('carried').addEventListener('input', draw);
+if (state.carried) at('carried').value = state.carried;
+['dog', 'place'].forEach((name) => {
+  const input = document.querySelector(`input[name=${name}][value="${CSS.escape(state[name] ?? '')}"]`) ?? (name === 'dog' ? document.querySelector('input[name=dog]') : null);
+  if (input?.type === 'radio') input.checked = true;
+});
+setInterval(draw, 15000);
+draw();
+queue.send();
+document.body.dataset.ready = 'yes';

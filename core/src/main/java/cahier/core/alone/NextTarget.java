@@ -1,0 +1,58 @@
+package cahier.core.alone;
+
+import cahier.core.climb.Unit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** How long a dog is left next, and the departures of a session (docs/rules.md 14). */
+public final class NextTarget {
+
+    /** Shares of the target; the longest is never the last. */
+    private static final List<Double> SHARES = List.of(0.2, 0.6, 0.4, 1.0, 0.3, 0.2);
+    private static final double SHORT_S = 300;
+    private static final double MIDDLE_S = 1800;
+    private static final double SHORT_GROWTH = 0.25;
+    private static final double MIDDLE_GROWTH = 0.15;
+    private static final double LONG_GROWTH = 0.1;
+    private static final double MOST_GROWTH_S = 300;
+    private static final double LEAST_S = 1;
+
+    private NextTarget() {
+    }
+
+    /**
+     * From the latest session.
+     *
+     * @param longestCalm seconds of its longest calm departure; empty when none was
+     * @param upsetAfter seconds after which the dog was upset; empty when all were calm
+     * @return seconds, 1 or more
+     */
+    public static double after(OptionalDouble longestCalm, OptionalDouble upsetAfter) {
+        if (longestCalm.isPresent() && !(longestCalm.getAsDouble() > 0) || upsetAfter.isPresent() && !(upsetAfter.getAsDouble() >= 0)) {
+            throw new IllegalArgumentException("longestCalm must be above 0 s and upsetAfter 0 or more, were " + longestCalm + " and " + upsetAfter);
+        }
+        if (upsetAfter.isPresent()) {
+            double half = upsetAfter.getAsDouble() / 2;
+            return Math.max(LEAST_S, longestCalm.isPresent() ? Math.min(half, longestCalm.getAsDouble()) : half);
+        }
+        if (longestCalm.isEmpty()) {
+            return LEAST_S;
+        }
+        double calm = longestCalm.getAsDouble();
+        double growth = calm < SHORT_S ? SHORT_GROWTH : calm < MIDDLE_S ? MIDDLE_GROWTH : LONG_GROWTH;
+        return calm + Math.min(MOST_GROWTH_S, growth * calm);
+    }
+
+    /** The six departures of a session, in whole seconds and in order: the target rounded up, the others down to handy seconds. */
+    public static List<Integer> departures(double target) {
+        if (!(target >= LEAST_S)) {
+            throw new IllegalArgumentException("target must be 1 s or more, was " + target);
+        }
+        List<Integer> seconds = new ArrayList<>();
+        for (double share : SHARES) {
+            seconds.add((int) (share == 1 ? Math.ceil(target) : Math.max(LEAST_S, Unit.SECONDS.down(share * target))));
+        }
+        return seconds;
+    }
+}

@@ -1,0 +1,48 @@
+package cahier.core.handling;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** A part of the dog, with the parts it goes over into (docs/rules.md 15). */
+public enum Zone {
+
+    BACK("back"), CHEST("chest"), CHIN("chin"), COLLAR("collar"), CROWN("crown"), EAR_LEFT("ear left"), EAR_RIGHT("ear right"), FRONT_PAW_LEFT("front paw left"),
+    FRONT_PAW_RIGHT("front paw right"), HIND_PAW_LEFT("hind paw left"), HIND_PAW_RIGHT("hind paw right"), HIP("hip"), MUZZLE("muzzle"), NECK("neck"), SHOULDER("shoulder"), TAIL("tail");
+
+    private static final Zone[][] JOINED = {{CHEST, CHIN}, {CHEST, NECK}, {CHEST, SHOULDER}, {CHIN, MUZZLE}, {NECK, EAR_LEFT}, {NECK, EAR_RIGHT}, {NECK, COLLAR}, {EAR_LEFT, CROWN}, {EAR_RIGHT, CROWN},
+        {MUZZLE, CROWN}, {SHOULDER, BACK}, {SHOULDER, FRONT_PAW_LEFT}, {SHOULDER, FRONT_PAW_RIGHT}, {BACK, HIP}, {HIP, TAIL}, {HIP, HIND_PAW_LEFT}, {HIP, HIND_PAW_RIGHT}};
+    private static final Map<Zone, Set<Zone>> NEIGHBOURS = new EnumMap<>(Zone.class);
+    /** The zones a muzzle touches: its steps wait for them. */
+    public static final List<Zone> HEAD = List.of(CHIN, MUZZLE, CROWN, NECK);
+
+    static {
+        Arrays.stream(values()).forEach(z -> NEIGHBOURS.put(z, new TreeSet<>()));
+        Arrays.stream(JOINED).forEach(pair -> {
+            NEIGHBOURS.get(pair[0]).add(pair[1]);
+            NEIGHBOURS.get(pair[1]).add(pair[0]);
+        });
+    }
+
+    private final String words;
+
+    Zone(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    Set<Zone> neighbours() {
+        return NEIGHBOURS.get(this);
+    }
+
+    /** By its words, "ear left". */
+    public static Zone of(String words) {
+        return Arrays.stream(values()).filter(z -> z.words.equals(words)).findFirst().orElseThrow(() -> new IllegalArgumentException("zone must be one of the 16, was " + words));
+    }
+}
