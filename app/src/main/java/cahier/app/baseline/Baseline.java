@@ -3,6 +3,8 @@ package cahier.app.baseline;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
 import cahier.app.web.Measures;
+import cahier.core.alone.AloneReading;
+import cahier.core.alone.Spell;
 import cahier.core.baseline.FoodTest;
 import cahier.core.baseline.Measured;
 import cahier.core.gate.Topic;
@@ -41,7 +43,7 @@ public record Baseline(long id, long householdId, long dogId, Kind kind, String 
             case COLD_TEST -> Optional.of(new Measured.ColdTest((int) findings.clean(), findings.triesOrNone().size()));
             case DISTANCE -> Optional.ofNullable(findings.metres()).map(Measured.Distance::new);
             case WATCH -> Optional.ofNullable(findings.watchedSeconds()).map(seconds -> new Measured.Quiet(
-                    findings.spellsOrNone().stream().mapToInt(Findings.Spell::from).min().orElse(seconds)));
+                    findings.spellsOrNone().stream().mapToDouble(Findings.Spell::from).min().orElse(seconds)));
             case FOOD, ZONES, LIES -> Optional.empty();
         };
     }
@@ -59,6 +61,13 @@ public record Baseline(long id, long householdId, long dogId, Kind kind, String 
             case ZONES -> track.topic() == Topic.HANDLING;
             case FOOD, LIES -> false;
         };
+    }
+
+    /** What a watch that is over says (docs/rules.md 14): every sign is distress, silent ones too. */
+    public Optional<AloneReading> reading() {
+        Integer seconds = findings.watchedSeconds();
+        return kind != Kind.WATCH || seconds == null ? Optional.empty()
+                : Optional.of(AloneReading.of(findings.spellsOrNone().stream().map(s -> new Spell(s.from(), s.to() == null ? seconds : s.to())).toList(), seconds));
     }
 
     /** "9 of 10 clean": what it found, in words. */
@@ -88,8 +97,8 @@ public record Baseline(long id, long householdId, long dogId, Kind kind, String 
             return "";
         }
         String whole = " in " + Measures.duration(findings.watchedSeconds());
-        return findings.spellsOrNone().stream().mapToInt(Findings.Spell::from).min().stream()
-                .mapToObj(first -> "First sign after " + Measures.duration(first) + ", " + findings.spellsOrNone().size() + " spells" + whole)
+        return findings.spellsOrNone().stream().mapToDouble(Findings.Spell::from).min().stream()
+                .mapToObj(first -> "First sign after " + Measures.duration(first) + ", " + findings.spellsOrNone().size() + (findings.spellsOrNone().size() == 1 ? " spell" : " spells") + whole)
                 .findFirst().orElse("No sign" + whole);
     }
 }

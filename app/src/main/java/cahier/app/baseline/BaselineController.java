@@ -74,10 +74,11 @@ class BaselineController {
         return "baseline/baselines";
     }
 
-    private static WatchLine.Watch watch(Baseline b, Instant now) {
+    static WatchLine.Watch watch(Baseline b, Instant now) {
         int gone = b.findings().watchedSeconds() != null ? b.findings().watchedSeconds() : (int) Math.min(900, Duration.between(b.begunAt(), now).toSeconds());
         return new WatchLine.Watch(gone, b.findings().spellsOrNone().stream()
-                .map(s -> new WatchLine.Mark(s.sign().name().toLowerCase(Locale.ROOT), s.from(), s.to() == null ? gone : s.to())).toList());
+                .map(s -> new WatchLine.Mark(s.sign().name().toLowerCase(Locale.ROOT), s.from(), s.to() == null ? gone : s.to())).toList(),
+                b.findings().levels() == null ? List.of() : b.findings().levels());
     }
 
     @PostMapping("/households/{household}/baselines")

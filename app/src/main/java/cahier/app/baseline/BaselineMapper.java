@@ -35,6 +35,9 @@ interface BaselineMapper {
     @Update("update baseline set body = #{body}::jsonb, closed_at = #{closedAt} where practice_id = #{practice} and id = #{id} and closed_at is null")
     void update(PracticeId practice, long id, String body, @Nullable Instant closedAt);
 
+    @Update("update baseline set body = #{body}::jsonb where practice_id = #{practice} and id = #{id} and kind = 'WATCH'")
+    void correct(PracticeId practice, long id, String body);
+
     @Delete("delete from baseline where practice_id = #{practice} and id = #{id} and closed_at is null")
     void drop(PracticeId practice, long id);
 }

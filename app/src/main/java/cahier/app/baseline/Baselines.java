@@ -54,11 +54,11 @@ public class Baselines {
         insert(trainer, household, dog, kind, about, findings, now, now);
     }
 
-    private void insert(TrainerUser trainer, long household, long dog, Kind kind, String about, Findings findings, Instant now, @Nullable Instant closed) {
+    private long insert(TrainerUser trainer, long household, long dog, Kind kind, String about, Findings findings, Instant now, @Nullable Instant closed) {
         if (households.dogs(trainer.practice(), households.get(trainer.practice(), household).id()).stream().noneMatch(d -> d.id() == dog)) {
             throw new NotFound("dog " + dog);
         }
-        baselines.insert(trainer.practice(), household, dog, kind, about, write(findings), now, closed, trainer.signature());
+        return baselines.insert(trainer.practice(), household, dog, kind, about, write(findings), now, closed, trainer.signature());
     }
 
     /** One try of a cold test; the tenth closes it. */
@@ -91,7 +91,7 @@ public class Baselines {
             boolean ended = false;
             for (Findings.Spell spell : open.findings().spellsOrNone()) {
                 boolean ends = spell.sign() == sign && spell.to() == null;
-                spells.add(ends ? new Findings.Spell(sign, spell.from(), Math.max(second, spell.from() + 1)) : spell);
+                spells.add(ends ? new Findings.Spell(sign, spell.from(), (double) Math.max(second, (int) spell.from() + 1)) : spell);
                 ended |= ends;
             }
             if (!ended) {
@@ -111,13 +111,36 @@ public class Baselines {
         if (open.kind() == Kind.WATCH) {
             int seconds = Math.max(1, seconds(open, now));
             update(practice, id, Findings.watch(open.findings().spellsOrNone().stream()
-                    .map(s -> s.to() == null ? new Findings.Spell(s.sign(), s.from(), seconds) : s).toList(), seconds), now);
+                    .map(s -> s.to() == null ? new Findings.Spell(s.sign(), s.from(), (double) seconds) : s).toList(), seconds), now);
         } else if (open.findings().triesOrNone().isEmpty()) {
             baselines.drop(practice, id);
         } else {
             update(practice, id, open.findings(), now);
         }
         return open;
+    }
+
+    /** A watch that was typed or read from a recording. Returns its id. */
+    public long keepWatch(TrainerUser trainer, long household, long dog, String about, List<Findings.Spell> spells, int seconds, @Nullable List<Float> levels, boolean damage, Instant now) {
+        return insert(trainer, household, dog, Kind.WATCH, about, Findings.watched(spells, seconds, levels, damage), now, now);
+    }
+
+    /** The same as a trainer types it, one spell a line. */
+    public long keepWatch(TrainerUser trainer, long household, long dog, String about, String spells, int seconds, Instant now) {
+        return keepWatch(trainer, household, dog, about, SpellText.read(spells), seconds, null, false, now);
+    }
+
+    public Baseline get(PracticeId practice, long id) {
+        return held(practice, id);
+    }
+
+    /** Puts the spells of a watch right; the level of a recording stays as it was heard. */
+    public void correct(PracticeId practice, long id, List<Findings.Spell> spells, int seconds, boolean damage) {
+        Baseline watch = held(practice, id);
+        if (watch.kind() != Kind.WATCH || watch.isOpen()) {
+            throw new NotFound("watch " + id);
+        }
+        baselines.correct(practice, id, write(Findings.watched(spells, seconds, watch.findings().levels(), damage)));
     }
 
     /** A watch that nobody ended is over after its 15 minutes. */

@@ -1,6 +1,8 @@
 package cahier.app.baseline;
 
 import cahier.core.rep.Outcome;
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -15,9 +17,21 @@ import org.jspecify.annotations.Nullable;
  * @param zones comfort 0 to 4 by zone
  * @param spells of distress in a watch, in the order they began
  * @param watchedSeconds how long was watched, once the watch is over
+ * @param levels of a recording in dB, the loudest of each second; none where nothing was recorded
+ * @param damage whether something was damaged, or the dog hurt itself
  */
 public record Findings(@Nullable List<Outcome> tries, @Nullable Boolean fromTrainer, @Nullable Boolean fromOwner, @Nullable Double metres,
-                       @Nullable Map<String, Integer> zones, @Nullable List<Spell> spells, @Nullable Integer watchedSeconds) {
+                       @Nullable Map<String, Integer> zones, @Nullable List<Spell> spells, @Nullable Integer watchedSeconds,
+                       @Nullable List<Float> levels, @Nullable Boolean damage) {
+
+    public Findings(@Nullable List<Outcome> tries, @Nullable Boolean fromTrainer, @Nullable Boolean fromOwner, @Nullable Double metres, @Nullable Map<String, Integer> zones,
+                    @Nullable List<Spell> spells, @Nullable Integer watchedSeconds) {
+        this(tries, fromTrainer, fromOwner, metres, zones, spells, watchedSeconds, null, null);
+    }
+
+    @JsonCreator
+    public Findings {
+    }
 
     /** Nothing yet. */
     public static final Findings NONE = new Findings(null, null, null, null, null, null, null);
@@ -28,7 +42,7 @@ public record Findings(@Nullable List<Outcome> tries, @Nullable Boolean fromTrai
      * @param from seconds after the watch began
      * @param to seconds after it began; none while it goes on
      */
-    public record Spell(Sign sign, int from, @Nullable Integer to) {
+    public record Spell(Sign sign, double from, @Nullable Double to) {
     }
 
     /** What is watched for: silence is not calm. */
@@ -42,6 +56,16 @@ public record Findings(@Nullable List<Outcome> tries, @Nullable Boolean fromTrai
 
     static Findings watch(List<Spell> spells, @Nullable Integer watchedSeconds) {
         return new Findings(null, null, null, null, null, spells, watchedSeconds);
+    }
+
+    /** A watch that is over, however it was taken. */
+    static Findings watched(List<Spell> spells, int seconds, @Nullable List<Float> levels, boolean damage) {
+        return new Findings(null, null, null, null, null, spells, seconds, levels, damage);
+    }
+
+    @JsonIgnore
+    public boolean isDamaged() {
+        return Boolean.TRUE.equals(damage);
     }
 
     public List<Outcome> triesOrNone() {

@@ -56,6 +56,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class LessonController {
 
+    private static final long LARGEST_CALENDAR = 10_000_000;
+
     private static final Duration AHEAD = Duration.ofDays(60);
     private static final Duration BACK = Duration.ofDays(30);
     private static final int LONGEST_TITLE = 80;
@@ -210,6 +212,10 @@ class LessonController {
     String busy(@AuthenticationPrincipal TrainerUser me, @RequestParam(required = false) @Nullable MultipartFile file, RedirectAttributes flash) throws IOException {
         if (file == null || file.isEmpty()) {
             flash.addFlashAttribute("refusal", "Choose a calendar file (.ics) first. What was read before stands.");
+            return "redirect:/lessons#busy";
+        }
+        if (file.getSize() > LARGEST_CALENDAR) {
+            flash.addFlashAttribute("refusal", "The calendar file must be at most 10 MB, was " + file.getSize() / 1_000_000 + " MB. What was read before stands.");
             return "redirect:/lessons#busy";
         }
         try (Reader reader = new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8)) {

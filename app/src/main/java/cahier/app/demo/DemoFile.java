@@ -16,13 +16,14 @@ import cahier.core.gate.Topic;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** The shape of demo/hollow-lane.yaml. Days are counted from today: -3 is three days ago. */
 record DemoFile(String practice, String zone, String trainer, String email, String password, long seed, List<House> households) {
 
     record House(String name, String home, String cautions, String token, List<Who> people, List<Pup> dogs, List<Where> places,
-                 List<Said> words, List<Meeting> lessons, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable Outdoors outdoors, List<Way> tracks) {
+                 List<Said> words, List<Meeting> lessons, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable Outdoors outdoors, @Nullable Worried worried, List<Way> tracks) {
     }
 
     /** Something that happened for real; where names a place of the household. */
@@ -56,6 +57,25 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
 
     /** @param address of the bench */
     record Kept(int day, String place, Setup.Kind kind, String address) {
+    }
+
+    /** What was watched, left and touched. */
+    record Worried(@Nullable List<Alone> watches, @Nullable List<Left> departures, @Nullable List<Away> hours, @Nullable List<Comfort> comfort) {
+    }
+
+    /** @param spells one a line as a trainer types them */
+    record Alone(int day, LocalTime at, String dog, String about, String spells) {
+    }
+
+    /** @param went seconds each, "5 12 40u22": left 40 s, upset after 22 */
+    record Left(int day, LocalTime at, String dog, String went) {
+    }
+
+    record Away(int weekday, LocalTime from, LocalTime to, String cover) {
+    }
+
+    /** @param zones comfort 0 to 4 by the zone's words */
+    record Comfort(int day, String dog, Map<String, Integer> zones) {
     }
 
     /** What was told on the first visit. */

@@ -73,9 +73,10 @@ class DemoHousehold {
     private final DemoIntake intake;
     private final Incidents incidents;
     private final DemoOutdoors outdoors;
+    private final DemoWorried worried;
 
     DemoHousehold(Households households, Tracks tracks, Shelf shelf, Starts starts, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks,
-                  OwnerLinks links, DemoIntake intake, Incidents incidents, DemoOutdoors outdoors) {
+                  OwnerLinks links, DemoIntake intake, Incidents incidents, DemoOutdoors outdoors, DemoWorried worried) {
         this.households = households;
         this.tracks = tracks;
         this.shelf = shelf;
@@ -88,6 +89,7 @@ class DemoHousehold {
         this.intake = intake;
         this.incidents = incidents;
         this.outdoors = outdoors;
+        this.worried = worried;
     }
 
     @Transactional
@@ -111,6 +113,9 @@ class DemoHousehold {
         }
         if (house.outdoors() != null) {
             outdoors.load(trainer, households.facts(practice, id), house.outdoors(), today);
+        }
+        if (house.worried() != null) {
+            worried.load(trainer, households.facts(practice, id), house.worried(), today);
         }
         Life life = new Life(trainer, households.facts(practice, id), today, random);
         house.tracks().forEach(life::plan);

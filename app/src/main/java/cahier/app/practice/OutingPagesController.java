@@ -1,6 +1,8 @@
 package cahier.app.practice;
 
+import cahier.app.alone.Departures;
 import cahier.app.food.FoodLines;
+import cahier.app.handling.Handling;
 import cahier.app.household.Facts;
 import cahier.app.outing.Outings;
 import cahier.app.sheet.OwnerLinks.Owner;
@@ -8,6 +10,8 @@ import cahier.app.wording.Wordings;
 import cahier.core.exposure.LongWatching;
 import cahier.core.exposure.Provisions;
 import cahier.core.exposure.Traffic;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +21,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestAttribute;
 
-/** Where owners count along on long sittings and write down walks. */
+/** Where owners count along on long sittings, and write down walks, departures and touches. */
 @Controller
 class OutingPagesController {
 
@@ -28,12 +32,18 @@ class OutingPagesController {
 
     private final OwnerPractice practice;
     private final Outings outings;
+    private final Departures departures;
+    private final Handling handling;
     private final Wordings wordings;
+    private final Clock clock;
 
-    OutingPagesController(OwnerPractice practice, Outings outings, Wordings wordings) {
+    OutingPagesController(OwnerPractice practice, Outings outings, Departures departures, Handling handling, Wordings wordings, Clock clock) {
         this.practice = practice;
         this.outings = outings;
+        this.departures = departures;
+        this.handling = handling;
         this.wordings = wordings;
+        this.clock = clock;
     }
 
     /** One place, and the world passes. */
@@ -50,6 +60,23 @@ class OutingPagesController {
         model.addAttribute("mostMin", Traffic.MOST_MIN);
         model.addAttribute("strangers", wordings.strangers(owner.practice(), facts));
         return "practice/watch";
+    }
+
+    /** The next six departures, timed. */
+    @GetMapping("/o/{token}/alone")
+    String alone(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        model.addAttribute("token", token);
+        model.addAttribute("tracks", departures.of(owner.practice(), owner.householdId()));
+        return "practice/alone";
+    }
+
+    /** Where the hand goes next. */
+    @GetMapping("/o/{token}/touch")
+    String touch(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        Instant now = Instant.now(clock);
+        model.addAttribute("token", token);
+        model.addAttribute("maps", practice.facts(owner).dogs().stream().map(d -> handling.of(owner.practice(), owner.householdId(), d.id(), handling.target(owner.practice(), owner.householdId(), d.id()), now)).toList());
+        return "practice/touch";
     }
 
     /** From the door and home again, a few paces further each time. */

@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 
 /** What a phone is told when a message cannot be taken. */
-@RestControllerAdvice(assignableTypes = {RepsController.class, ExposuresController.class, OutingsController.class})
+@RestControllerAdvice(assignableTypes = {RepsController.class, ExposuresController.class, OutingsController.class, WorriedController.class})
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class PhoneRefusals {
 

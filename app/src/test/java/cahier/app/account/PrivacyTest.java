@@ -81,7 +81,7 @@ class PrivacyTest extends AppTest {
     @ValueSource(strings = {"/households/{household}", "/households/{household}?facts=people", "/households/{household}/edit", "/households/{household}/intake",
         "/households/{household}/flags/new", "/households/{household}/method", "/households/{household}/baselines", "/flags/{flag}", "/flags/{flag}/letter",
         "/households/{household}/tracks/new", "/tracks/{track}", "/tracks/{track}/edit", "/tracks/{track}/overrule", "/tracks/{track}/split",
-        "/households/{household}/distances", "/bench/triangle?household={household}", "/bench/provisions?household={household}", "/households/{household}/roadmap", "/households/{household}/roadmap.json", "/households/{household}/roadmap/import", "/households/{household}/method/changes",
+        "/households/{household}/distances", "/households/{household}/alone", "/households/{household}/handling", "/bench/triangle?household={household}", "/bench/provisions?household={household}", "/households/{household}/roadmap", "/households/{household}/roadmap.json", "/households/{household}/roadmap/import", "/households/{household}/method/changes",
         "/tracks/{track}/what-if?pass=RUN&run=5", "/tracks/{track}/payback?uses=4", "/lessons/{lesson}", "/tracks/{track}/place", "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}", "/sheets/{sheet}/print", "/sheets/{sheet}.pdf"})
     void theNeighbourOpensNothing(String path) throws Exception {
         mvc.perform(get(filled(path)).with(user(edda()))).andExpect(status().is2xxSuccessful());
@@ -102,7 +102,10 @@ class PrivacyTest extends AppTest {
         "/tracks/{track}", "/tracks/{track}/steps", "/tracks/{track}/climb?base={step}", "/tracks/{track}/overrule", "/tracks/{track}/split?decision={decision}", "/tracks/{track}/dog-on/{step}",
         "/steps/{step}", "/steps/{step}/move?by=1", "/steps/{step}/remove", "/steps/{step}/restore",
         "/households/{household}/distances?dog=1&kind=DOG&metres=9", "/households/{household}/exposures?dog=1&kind=DOG&far=9&response=STARED", "/households/{household}/exposures/7f0c5d0e-3b0a-4f6e-9d55-0d1a3c1b2e4f/undo",
-        "/households/{household}/landmarks?metres=9", "/households/{household}/landmarks/1/remove", "/bench/setups?household={household}&kind=TRIANGLE&address=caller%3D8&place=X", "/households/{household}/setups/1/remove", "/households/{household}/setups/1/restore", "/bench/passes?track={track}&address=caller%3D8",
+        "/households/{household}/landmarks?metres=9", "/households/{household}/watches?dog=1", "/households/{household}/departures?dog=1&left=5%20s", "/households/{household}/departures/undo?sitting=7f0c5d0e-3b0a-4f6e-9d55-0d1a3c1b2e4f",
+        "/households/{household}/hours?weekday=1&from=9:00&to=10:00", "/households/{household}/hours/1/cover", "/households/{household}/hours/1/remove", "/households/{household}/handling/comfort?dog=1&target=chin&zone=chin&comfort=3",
+        "/households/{household}/handling/target?dog=1&target=chin", "/households/{household}/handling/touches?dog=1&target=chin&zone=chin&seconds=3&seen=CALM", "/households/{household}/handling/touches/7f0c5d0e-3b0a-4f6e-9d55-0d1a3c1b2e4f/undo?dog=1&target=chin&zone=chin",
+        "/households/{household}/landmarks/1/remove", "/bench/setups?household={household}&kind=TRIANGLE&address=caller%3D8&place=X", "/households/{household}/setups/1/remove", "/households/{household}/setups/1/restore", "/bench/passes?track={track}&address=caller%3D8",
         "/outbox/1/again", "/outbox/1/drop", "/decisions/{decision}/accept?version=0&back=/", "/decisions/{decision}/undo?back=/"})
     void theNeighbourChangesNothing(String path) throws Exception {
         String before = home.facts() + home.roadmap().toString() + home.history();

@@ -131,11 +131,11 @@ class DrawingsTest {
 
     @Test
     void aWatchShowsEachSignOnALineOfItsOwn() {
-        Drawing watch = WatchLine.of(new WatchLine.Watch(900, List.of(new WatchLine.Mark("vocal", 60, 120), new WatchLine.Mark("pacing", 300, 301))));
+        Drawing watch = WatchLine.of(new WatchLine.Watch(900, List.of(new WatchLine.Mark("vocal", 60, 120), new WatchLine.Mark("pacing", 300, 301)), List.of(-60f, -20f)));
         assertThat(watch.labels()).extracting(Label::text).contains("vocal", "pacing", "0\u00a0min", "15\u00a0min");
         assertThat(path(watch, "spell").chars().filter(c -> c == 'M').count()).isEqualTo(2);
         assertThat(watch.alt()).isEqualTo("Watch: vocal from 60 to 120 s, pacing from 300 to 301 s");
-        assertThat(WatchLine.of(new WatchLine.Watch(30, List.of())).alt()).isEqualTo("No sign in 30 s");
+        assertThat(WatchLine.of(new WatchLine.Watch(30, List.of(), List.of())).alt()).isEqualTo("No sign in 30 s");
     }
 
     @ParameterizedTest

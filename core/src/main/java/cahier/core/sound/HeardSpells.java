@@ -14,8 +14,6 @@ public final class HeardSpells {
     private static final double AROUND_S = 30;
     private static final double FLOOR = 0.2;
     private static final double SHORTEST_S = 0.2;
-    private static final double FRAME_S = SoundLevels.FRAME_MS / 1000.0;
-    private static final int SHORTEST = (int) Math.round(SHORTEST_S / FRAME_S);
 
     private HeardSpells() {
     }
@@ -24,6 +22,7 @@ public final class HeardSpells {
     public static List<Spell> of(SoundLevels levels) {
         float[] db = levels.decibels();
         float[] floor = floor(levels);
+        double frame = levels.frameSeconds();
         List<Spell> loud = new ArrayList<>();
         int from = -1;
         for (int i = 0; i <= db.length; i++) {
@@ -31,8 +30,8 @@ public final class HeardSpells {
             if (above && from < 0) {
                 from = i;
             } else if (!above && from >= 0) {
-                if (i - from >= SHORTEST) {
-                    loud.add(new Spell(from * FRAME_S, i * FRAME_S));
+                if (i - from >= Math.round(SHORTEST_S / frame)) {
+                    loud.add(new Spell(from * frame, i * frame));
                 }
                 from = -1;
             }
@@ -43,7 +42,7 @@ public final class HeardSpells {
     /** The level that a fifth of the frames in the 30 s around stay below; kept sorted while it moves along. */
     public static float[] floor(SoundLevels levels) {
         float[] db = levels.decibels();
-        int half = (int) Math.round(AROUND_S / FRAME_S / 2);
+        int half = (int) Math.round(AROUND_S / levels.frameSeconds() / 2);
         float[] floor = new float[db.length];
         float[] sorted = new float[2 * half + 2];
         int count = 0;

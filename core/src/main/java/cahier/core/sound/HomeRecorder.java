@@ -19,12 +19,12 @@ import java.util.SplittableRandom;
 public record HomeRecorder(long seed, int rate, double seconds, List<Spell> spells, double aboveDb, double doorAt, boolean stereo) {
 
     private static final double STREET = 0.004;
-    private static final double SHORT_S = 8;
+    private static final double SHORT_S = 60;
     private static final double BARK_S = 0.35;
     private static final double BARK_GAP_S = 0.4;
     private static final double WHINE_S = 1.2;
     private static final double WHINE_GAP_S = 0.5;
-    private static final double DOOR_S = 0.12;
+    private static final double DOOR_S = 0.08;
     private static final double DOOR = 0.3;
     private static final double CAR_EVERY_S = 47;
     private static final double CAR_S = 9;

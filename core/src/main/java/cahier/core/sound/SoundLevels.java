@@ -12,9 +12,10 @@ import javax.sound.sampled.UnsupportedAudioFileException;
 /**
  * How loud a recording is, frame by frame (docs/rules.md 14). The sound itself is read once and not kept.
  *
- * @param decibels of each frame of {@link #FRAME_MS}, relative to the loudest a recording can hold; never below {@link #SILENCE_DB}
+ * @param decibels of each frame, relative to the loudest a recording can hold; never below {@link #SILENCE_DB}
+ * @param frameSeconds how long a frame is: {@link #FRAME_MS}, to the whole sample
  */
-public record SoundLevels(float[] decibels) {
+public record SoundLevels(float[] decibels, double frameSeconds) {
 
     public static final int FRAME_MS = 50;
     /** Nothing is quieter than this: below it a recording says only how it was rounded. */
@@ -31,7 +32,7 @@ public record SoundLevels(float[] decibels) {
 
     /** Seconds of the recording. */
     public double seconds() {
-        return (double) decibels.length / FRAMES_A_SECOND;
+        return decibels.length * frameSeconds;
     }
 
     /** Reads a recording as it comes; the stream is left open. */
@@ -93,7 +94,7 @@ public record SoundLevels(float[] decibels) {
         if (sound.getFrameLength() > 0 && read < promised) {
             throw new BadSound("The recording is cut off: " + Math.round(100.0 * read / promised) + "% of it is here. Send it once more.");
         }
-        return new SoundLevels(Arrays.copyOf(levels, count));
+        return new SoundLevels(Arrays.copyOf(levels, count), perFrame / format.getSampleRate());
     }
 
     /** Root mean square of a frame over all channels. */
@@ -114,7 +115,7 @@ public record SoundLevels(float[] decibels) {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof SoundLevels levels && Arrays.equals(decibels, levels.decibels);
+        return other instanceof SoundLevels levels && frameSeconds == levels.frameSeconds && Arrays.equals(decibels, levels.decibels);
     }
 
     @Override

@@ -1,0 +1,189 @@
+package cahier.app.alone;
+
+import cahier.app.account.TrainerUser;
+import cahier.app.baseline.Baseline;
+import cahier.app.baseline.Baselines;
+import cahier.app.baseline.Kind;
+import cahier.app.baseline.WatchWords;
+import cahier.app.household.Dog;
+import cahier.app.household.Facts;
+import cahier.app.household.Households;
+import cahier.app.web.Measures;
+import cahier.app.web.NotFound;
+import cahier.core.alone.AloneReading;
+import cahier.core.alone.Arrangement;
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.format.DateTimeParseException;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Time alone: the two arrangements side by side, departures, and what the household has to arrange meanwhile. */
+@Controller
+class AloneController {
+
+    private static final int LONGEST_COVER = 60;
+
+    private final Departures departures;
+    private final Baselines baselines;
+    private final Households households;
+    private final Clock clock;
+
+    AloneController(Departures departures, Baselines baselines, Households households, Clock clock) {
+        this.departures = departures;
+        this.baselines = baselines;
+        this.households = households;
+        this.clock = clock;
+    }
+
+    /** One arrangement of a dog with what its newest watch says. */
+    public record Watched(Baseline watch, String pattern, String figures) {
+    }
+
+    /** A dog's arrangements, and which is the kinder; verdict and why are empty until both were watched. */
+    public record Compared(Dog dog, List<Watched> watched, String verdict, String why) {
+    }
+
+    /** A weekday with its hours. */
+    public record Day(int weekday, String name, List<HoursAway> hours) {
+
+        public boolean isCovered() {
+            return hours.stream().allMatch(HoursAway::isCovered);
+        }
+    }
+
+    @GetMapping("/households/{household}/alone")
+    String show(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "first") String enters, Model model) {
+        Facts facts = households.facts(me.practice(), household);
+        List<Baseline> watches = baselines.ofHousehold(me.practice(), household).stream().filter(b -> b.kind() == Kind.WATCH && !b.isOpen()).toList();
+        List<HoursAway> hours = departures.hours(me.practice(), household);
+        model.addAttribute("facts", facts);
+        model.addAttribute("enters", enters);
+        model.addAttribute("compared", facts.dogs().stream().map(d -> compared(d, watches.stream().filter(w -> w.dogId() == d.id()).toList(), !"second".equals(enters))).filter(c -> !c.watched().isEmpty()).toList());
+        model.addAttribute("tracks", departures.of(me.practice(), household));
+        model.addAttribute("days", Arrays.stream(DayOfWeek.values()).map(d -> new Day(d.getValue(), d.getDisplayName(TextStyle.FULL, Locale.ENGLISH), hours.stream().filter(h -> h.weekday() == d.getValue()).toList())).toList());
+        model.addAttribute("open", hours.stream().filter(h -> !h.isCovered()).count());
+        return "alone/alone";
+    }
+
+    /** The newest of each arrangement, shut in before loose. */
+    private static Compared compared(Dog dog, List<Baseline> newestFirst, boolean entersFirst) {
+        List<Baseline> both = new ArrayList<>();
+        for (String about : List.of("shut in", "loose")) {
+            newestFirst.stream().filter(w -> w.about().equalsIgnoreCase(about)).findFirst().ifPresent(both::add);
+        }
+        List<Watched> watched = both.stream().map(b -> {
+            AloneReading r = b.reading().orElseThrow();
+            return new Watched(b, WatchWords.pattern(r), WatchWords.figures(r));
+        }).toList();
+        if (both.size() < 2) {
+            return new Compared(dog, watched, "", "");
+        }
+        AloneReading first = both.get(0).reading().orElseThrow();
+        AloneReading second = both.get(1).reading().orElseThrow();
+        Arrangement better = Arrangement.of(first, both.get(0).findings().isDamaged(), second, both.get(1).findings().isDamaged(), entersFirst);
+        return new Compared(dog, watched, WatchWords.better(better, both.get(0).about(), both.get(1).about()), WatchWords.why(better, first, second));
+    }
+
+    /** A session as it went: six fields of how long, and after how long it was upset where it was. */
+    @PostMapping("/households/{household}/departures")
+    String log(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam long dog, @RequestParam(defaultValue = "") List<String> left, @RequestParam(defaultValue = "") List<String> upset,
+               RedirectAttributes flash) {
+        Dog known = households.facts(me.practice(), household).dogs().stream().filter(d -> d.id() == dog).findFirst().orElseThrow(() -> new NotFound("dog " + dog));
+        try {
+            Instant now = Instant.now(clock);
+            UUID sitting = UUID.randomUUID();
+            List<Departure> went = new ArrayList<>();
+            for (int i = 0; i < left.size(); i++) {
+                Optional<Integer> seconds = seconds(left.get(i));
+                Optional<Integer> after = seconds(i < upset.size() ? upset.get(i) : "");
+                if (seconds.isPresent()) {
+                    if (seconds.get() < 1 || after.isPresent() && after.get() > seconds.get()) {
+                        throw new IllegalArgumentException("departure " + (i + 1) + " must last 1 s or more and be upset within it, was “" + left.get(i) + "” and “" + upset.get(i) + "”");
+                    }
+                    went.add(new Departure(UUID.randomUUID(), household, known.id(), sitting, seconds.get(), after.orElse(null), now.minusSeconds(left.size() - (long) i), me.signature()));
+                }
+            }
+            if (went.isEmpty()) {
+                throw new IllegalArgumentException("a session must have at least one departure");
+            }
+            went.forEach(d -> departures.keep(me.practice(), d, now));
+        } catch (IllegalArgumentException e) {
+            flash.addFlashAttribute("refusal", capital(String.valueOf(e.getMessage())) + ". Nothing was kept.");
+            flash.addFlashAttribute("left", left);
+            flash.addFlashAttribute("upset", upset);
+        }
+        return "redirect:/households/" + household + "/alone#departures";
+    }
+
+    private static Optional<Integer> seconds(String typed) {
+        return typed.isBlank() ? Optional.empty() : Optional.of((int) Math.round(Measures.seconds(typed)));
+    }
+
+    private static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+
+    @PostMapping("/households/{household}/departures/undo")
+    String undo(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam UUID sitting) {
+        departures.undoSession(me.practice(), household, sitting, Instant.now(clock));
+        return "redirect:/households/" + household + "/alone#departures";
+    }
+
+    @PostMapping("/households/{household}/hours")
+    String hours(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "0") int weekday, @RequestParam(defaultValue = "") String from, @RequestParam(defaultValue = "") String to,
+                 @RequestParam(defaultValue = "") String cover, RedirectAttributes flash) {
+        households.get(me.practice(), household);
+        try {
+            int begins = minutes(from);
+            int ends = minutes(to);
+            if (weekday < 1 || weekday > 7 || ends <= begins) {
+                throw new IllegalArgumentException("hours must be on a weekday and end after they begin, were “" + from + "” to “" + to + "”");
+            }
+            departures.put(me.practice(), household, new HoursAway(0, weekday, begins, ends, cut(cover)));
+        } catch (IllegalArgumentException e) {
+            flash.addFlashAttribute("refusal", capital(String.valueOf(e.getMessage())) + ". Nothing was kept.");
+        }
+        return "redirect:/households/" + household + "/alone#hours";
+    }
+
+    private static int minutes(String typed) {
+        try {
+            LocalTime time = LocalTime.parse(typed.strip().length() == 4 ? "0" + typed.strip() : typed.strip());
+            return time.getHour() * 60 + time.getMinute();
+        } catch (DateTimeParseException e) {
+            throw new IllegalArgumentException("a time must be such as 9:15, was “" + typed + "”", e);
+        }
+    }
+
+    private static String cut(String cover) {
+        return cover.strip().substring(0, Math.min(LONGEST_COVER, cover.strip().length()));
+    }
+
+    @PostMapping("/households/{household}/hours/{id}/cover")
+    String cover(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable long id, @RequestParam(defaultValue = "") String cover) {
+        departures.cover(me.practice(), household, id, cut(cover));
+        return "redirect:/households/" + household + "/alone#hours";
+    }
+
+    @PostMapping("/households/{household}/hours/{id}/remove")
+    String remove(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable long id) {
+        departures.removeHours(me.practice(), household, id);
+        return "redirect:/households/" + household + "/alone#hours";
+    }
+}

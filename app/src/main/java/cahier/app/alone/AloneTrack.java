@@ -1,0 +1,69 @@
+package cahier.app.alone;
+
+import cahier.app.household.Dog;
+import cahier.app.web.Measures;
+import cahier.core.alone.NextTarget;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.UUID;
+
+/**
+ * How a dog's departures went and how long comes next (docs/rules.md 14).
+ *
+ * @param sessions the latest, newest first; each in the order it happened
+ */
+public record AloneTrack(Dog dog, List<List<Departure>> sessions) {
+
+    private static final int SHOWN = 6;
+
+    static AloneTrack of(Dog dog, List<Departure> newestFirst) {
+        Map<UUID, List<Departure>> bySitting = new LinkedHashMap<>();
+        newestFirst.forEach(d -> bySitting.computeIfAbsent(d.sittingId(), s -> new ArrayList<>()).add(d));
+        List<List<Departure>> sessions = bySitting.values().stream().limit(SHOWN).map(list -> list.stream().sorted(Comparator.comparing(Departure::happenedAt)).toList()).toList();
+        return new AloneTrack(dog, sessions);
+    }
+
+    private OptionalDouble longestCalm() {
+        return sessions.isEmpty() ? OptionalDouble.empty() : sessions.get(0).stream().filter(d -> d.upsetAfterS() == null).mapToDouble(Departure::leftS).max();
+    }
+
+    /** The soonest it was upset in the latest session. */
+    private OptionalInt upsetAfter() {
+        return sessions.isEmpty() ? OptionalInt.empty() : sessions.get(0).stream().filter(d -> d.upsetAfterS() != null).mapToInt(Departure::upsetAfterS).min();
+    }
+
+    /** Seconds. */
+    public double target() {
+        OptionalInt upset = upsetAfter();
+        return NextTarget.after(longestCalm(), upset.isPresent() ? OptionalDouble.of(upset.getAsInt()) : OptionalDouble.empty());
+    }
+
+    /** Seconds, in order. */
+    public List<Integer> departures() {
+        return NextTarget.departures(target());
+    }
+
+    /** "1 min, 3 min, 2 min, 5 min, 1 min 30 s, 1 min" */
+    public String plan() {
+        return String.join(", ", departures().stream().map(Measures::duration).toList());
+    }
+
+    public String verdict() {
+        return "Next: at longest " + Measures.duration(Math.ceil(target()));
+    }
+
+    /** Why, with its figures. */
+    public String why() {
+        if (sessions.isEmpty()) {
+            return "The very first is a second.";
+        }
+        OptionalInt upset = upsetAfter();
+        String calm = longestCalm().isPresent() ? "Longest calm " + Measures.duration(longestCalm().getAsDouble()) : "None calm";
+        return upset.isPresent() ? calm + ", upset after " + Measures.duration(upset.getAsInt()) + ": half of that, and never more than was calm." : calm + ", all of them calm: a little longer.";
+    }
+}

@@ -1,0 +1,44 @@
+package cahier.app.alone;
+
+import cahier.app.account.PracticeId;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+interface DepartureMapper {
+
+    @Insert("""
+            insert into departure (id, practice_id, household_id, dog_id, sitting_id, left_s, upset_after_s, happened_at, received_at, noted_by)
+            values (#{d.id}, #{practice}, #{d.householdId}, #{d.dogId}, #{d.sittingId}, #{d.leftS}, #{d.upsetAfterS}, #{d.happenedAt}, #{now}, #{d.notedBy}) on conflict (id) do nothing""")
+    void insert(PracticeId practice, @Param("d") Departure departure, Instant now);
+
+    @Update("update departure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    int undo(PracticeId practice, long household, UUID id, Instant now);
+
+    @Update("update departure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and sitting_id = #{sitting}")
+    int undoSession(PracticeId practice, long household, UUID sitting, Instant now);
+
+    @Select("""
+            select id, household_id, dog_id, sitting_id, left_s, upset_after_s, happened_at, noted_by from departure
+            where practice_id = #{practice} and household_id = #{household} and dog_id = #{dog} and undone_at is null order by happened_at desc, id limit #{most}""")
+    List<Departure> latest(PracticeId practice, long household, long dog, int most);
+
+    @Select("select id, weekday, from_min, to_min, cover from hours_away where practice_id = #{practice} and household_id = #{household} order by weekday, from_min, id")
+    List<HoursAway> hours(PracticeId practice, long household);
+
+    @Insert("insert into hours_away (practice_id, household_id, weekday, from_min, to_min, cover) values (#{practice}, #{household}, #{h.weekday}, #{h.fromMin}, #{h.toMin}, #{h.cover})")
+    void putHours(PracticeId practice, long household, @Param("h") HoursAway hours);
+
+    @Update("update hours_away set cover = #{cover} where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    int cover(PracticeId practice, long household, long id, String cover);
+
+    @Delete("delete from hours_away where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    int removeHours(PracticeId practice, long household, long id);
+}

@@ -1,0 +1,60 @@
+package cahier.app.baseline;
+
+import cahier.app.web.Measures;
+import cahier.core.alone.AloneReading;
+import cahier.core.alone.Arrangement;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** What a watch says, in words. */
+public final class WatchWords {
+
+    private WatchWords() {
+    }
+
+    public static String pattern(AloneReading r) {
+        return switch (r.pattern()) {
+            case SILENT -> "No sign noted";
+            case WORSENING -> "It gets worse";
+            case CONSTANT -> "It goes on and on";
+            case SETTLING -> "It settles";
+            case SPELLS -> "It comes in spells";
+        };
+    }
+
+    /** "First sign after 12 s. Quiet 68 in 100, at longest 4 min. 7 bouts." */
+    public static String figures(AloneReading r) {
+        String whole = Measures.duration(Math.round(r.seconds()));
+        if (r.first().isEmpty()) {
+            return "In " + whole + ". Silence is not calm: look at how it lies, breathes and eats.";
+        }
+        return "First sign after " + Measures.duration(rounded(r.first().getAsDouble())) + " of " + whole + ". Quiet " + percent(r.quietShare()) + " in 100, at longest " + Measures.duration(rounded(r.longestQuiet())) + ". "
+                + r.bouts() + (r.bouts() == 1 ? " bout." : " bouts.");
+    }
+
+    /** "Distress by thirds: 31, 28, 36 in 100." */
+    public static String thirds(AloneReading r) {
+        return "Distress by thirds: " + r.thirds().stream().map(t -> Long.toString(percent(t))).collect(Collectors.joining(", ")) + " in 100.";
+    }
+
+    /** "Leave it loose" */
+    public static String better(Arrangement a, String first, String second) {
+        return "Leave it " + (a.better() == Arrangement.Which.FIRST ? first : second).toLowerCase(Locale.ROOT);
+    }
+
+    public static String why(Arrangement a, AloneReading first, AloneReading second) {
+        return switch (a.why()) {
+            case DAMAGE -> "Something was damaged, or hurt, in the other.";
+            case LESS_DISTRESS -> "Distress " + percent(first.distressShare()) + " against " + percent(second.distressShare()) + " in 100 of the time.";
+            case ENTERS_BY_ITSELF -> "Alike, " + percent(first.distressShare()) + " and " + percent(second.distressShare()) + " in 100: take the one it goes into by itself.";
+        };
+    }
+
+    private static double rounded(double seconds) {
+        return seconds < 10 ? Math.round(10 * seconds) / 10.0 : Math.round(seconds);
+    }
+
+    private static long percent(double share) {
+        return Math.round(100 * share);
+    }
+}

@@ -1,0 +1,71 @@
+package cahier.app.demo;
+
+import cahier.app.account.PracticeId;
+import cahier.app.account.TrainerUser;
+import cahier.app.alone.Departure;
+import cahier.app.alone.Departures;
+import cahier.app.alone.HoursAway;
+import cahier.app.baseline.Baselines;
+import cahier.app.handling.Handling;
+import cahier.app.household.Dog;
+import cahier.app.household.Facts;
+import cahier.core.handling.Zone;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What a worried dog of the demo did when it was watched, left and touched. */
+@Component
+class DemoWorried {
+
+    private static final int WATCHED_S = 900;
+    private static final LocalTime RATED_AT = LocalTime.of(16, 40);
+
+    private final Baselines baselines;
+    private final Departures departures;
+    private final Handling handling;
+
+    DemoWorried(Baselines baselines, Departures departures, Handling handling) {
+        this.baselines = baselines;
+        this.departures = departures;
+        this.handling = handling;
+    }
+
+    void load(TrainerUser trainer, Facts facts, DemoFile.Worried worried, LocalDate today) {
+        PracticeId practice = trainer.practice();
+        long household = facts.household().id();
+        each(worried.watches()).forEach(w -> baselines.keepWatch(trainer, household, dog(facts, w.dog()), w.about(), w.spells(), WATCHED_S, at(facts, today, w.day(), w.at())));
+        each(worried.departures()).forEach(l -> leave(practice, facts, l, at(facts, today, l.day(), l.at())));
+        each(worried.hours()).forEach(h -> departures.put(practice, household, new HoursAway(0, h.weekday(), h.from().toSecondOfDay() / 60, h.to().toSecondOfDay() / 60, h.cover())));
+        each(worried.comfort()).forEach(c -> c.zones().forEach((zone, value) -> handling.rate(practice, household, dog(facts, c.dog()), Zone.of(zone), value, trainer.signature(), at(facts, today, c.day(), RATED_AT))));
+    }
+
+    private void leave(PracticeId practice, Facts facts, DemoFile.Left left, Instant began) {
+        UUID sitting = UUID.nameUUIDFromBytes((facts.household().id() + " left " + began).getBytes(StandardCharsets.UTF_8));
+        Instant at = began;
+        for (String one : left.went().split(" ")) {
+            String[] parts = one.split("u");
+            int seconds = Integer.parseInt(parts[0]);
+            at = at.plusSeconds(seconds + 60L);
+            departures.keep(practice, new Departure(UUID.nameUUIDFromBytes((sitting + " " + at).getBytes(StandardCharsets.UTF_8)), facts.household().id(), dog(facts, left.dog()), sitting, seconds,
+                    parts.length > 1 ? Integer.valueOf(parts[1]) : null, at, ""), at);
+        }
+    }
+
+    private static <T> List<T> each(@Nullable List<T> list) {
+        return list == null ? List.of() : list;
+    }
+
+    private static Instant at(Facts facts, LocalDate today, int day, LocalTime time) {
+        return today.plusDays(day).atTime(time).atZone(facts.household().zone()).toInstant();
+    }
+
+    private static long dog(Facts facts, String name) {
+        return facts.dogs().stream().filter(d -> d.name().equals(name)).findFirst().map(Dog::id).orElseThrow();
+    }
+}

@@ -1,0 +1,68 @@
+// Six departures, timed from the door. Kept on the phone at once: a page that closes goes on where it was.
+import { Queue, badge } from './queue.js';
+
+const { token } = document.body.dataset;
+const at = (id) => document.getElementById(id);
+const queue = new Queue(token, badge(at('waiting')));
+const STORE = `cahier.${token}.alone`;
+const MOST_S = 43200;
+let state = JSON.parse(localStorage.getItem(STORE) ?? 'null') ?? { went: [] };
+
+const dog = () => document.querySelector('input[name=dog]:checked');
+const plan = () => state.plan ?? (dog()?.dataset.plan ?? '').split(',').filter(Boolean).map(Number);
+const words = (s) => (s < 60 ? `${s} s` : `${Math.floor(s / 60)} min${s % 60 ? ` ${s % 60} s` : ''}`);
+const save = () => localStorage.setItem(STORE, JSON.stringify(state));
+const elapsed = () => Math.min(MOST_S, Math.max(1, Math.round((Date.now() - state.out) / 1000)));
+
+function draw() {
+  const next = state.went.length;
+  at('plan').innerHTML = plan().map((s, i) => `<li${i === next ? ' class="now"' : ''}>${words(s)}${state.went[i] ? `, ${state.went[i].upset === null ? 'calm' : `upset after ${words(state.went[i].upset)}`}` : ''}</li>`).join('');
+  at('gone').textContent = state.out ? words(elapsed()) : '';
+  at('out').hidden = Boolean(state.out) || next >= plan().length || plan().length === 0;
+  at('back').hidden = !state.out;
+  at('undo').hidden = next === 0 || Boolean(state.out);
+  document.querySelectorAll('input[name=dog]').forEach((i) => { i.disabled = Boolean(state.sitting); });
+}
+
+at('out').addEventListener('click', () => {
+  if (!state.sitting) state = { sitting: crypto.randomUUID(), dog: dog().value, plan: plan(), went: [] };
+  state.out = Date.now();
+  save();
+  at('says').textContent = `Out: back at ${words(plan()[state.went.length])}, sooner when it stirs.`;
+  draw();
+});
+
+async function back(upset) {
+  const left = elapsed();
+  const tap = { id: crypto.randomUUID(), sitting: state.sitting, dog: state.dog, left, upset: upset ? left : null, at: new Date().toISOString() };
+  state.went.push({ id: tap.id, upset: tap.upset });
+  state.out = null;
+  save();
+  const over = upset || state.went.length >= plan().length;
+  at('says').textContent = upset ? 'Enough for today. The next is shorter.' : over ? 'Good place to stop.' : 'Calm. Wait until it rests, then the next.';
+  await queue.add('departure', tap);
+  if (over) {
+    localStorage.removeItem(STORE);
+    state = { went: state.went, plan: state.plan, over: true, sitting: state.sitting };
+    at('out').hidden = true;
+  }
+  draw();
+  if (over) at('out').hidden = true;
+  queue.send();
+}
+at('calm').addEventListener('click', () => back(false));
+at('upset').addEventListener('click', () => back(true));
+at('undo').addEventListener('click', async () => {
+  const { id } = state.went.pop();
+  if (!state.over) save();
+  await queue.add('undeparted', { id });
+  at('says').textContent = 'Taken back.';
+  draw();
+  queue.send();
+});
+document.querySelectorAll('input[name=dog]').forEach((i) => i.addEventListener('change', draw));
+if (state.dog) document.querySelector(`input[name=dog][value="${CSS.escape(state.dog)}"]`)?.click();
+setInterval(() => { if (state.out) at('gone').textContent = words(elapsed()); }, 1000);
+draw();
+queue.send();
+document.body.dataset.ready = 'yes';

@@ -1,0 +1,120 @@
+package cahier.app.baseline;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import cahier.app.gate.Gates;
+import cahier.app.support.AppTest;
+import cahier.app.support.Home;
+import cahier.core.decide.TrackKind;
+import cahier.core.gate.RedFlag;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** Watches from a recording, a file, typed; read, corrected, compared. */
+class WatchesTest extends AppTest {
+
+    @Autowired
+    private Baselines baselines;
+    @Autowired
+    private Gates gates;
+    private Home home;
+    private String dog;
+
+    @BeforeEach
+    void makeHome() {
+        home = homes.make(edda(), TrackKind.COMFORT, 1);
+        dog = Long.toString(home.facts().dogs().get(0).id());
+    }
+
+    private ResultActions upload(String name, byte[] file, String about) throws Exception {
+        return mvc.perform(multipart("/households/" + home.id + "/watches").file(new MockMultipartFile("file", name, "application/octet-stream", file)).param("dog", dog).param("about", about)
+                .with(user(edda())).with(csrf()));
+    }
+
+    private ResultActions typed(String about, String spells, String... more) throws Exception {
+        String[] fields = {"dog", dog, "about", about, "spells", spells};
+        String[] all = Stream.concat(Arrays.stream(fields), Arrays.stream(more)).toArray(String[]::new);
+        return send("/households/" + home.id + "/watches", all);
+    }
+
+    private List<Baseline> watches() {
+        return asEdda(() -> baselines.ofHousehold(edda().practice(), home.id));
+    }
+
+    private byte[] recording(String which) throws Exception {
+        return mvc.perform(get("/bench/recording.wav?dog=" + which + "&seed=3").with(user(edda()))).andReturn().getResponse().getContentAsByteArray();
+    }
+
+    @Test
+    void aRecordingBecomesATimelineAndIsCorrectedByHand() throws Exception {
+        upload("monday.wav", recording("barks"), "shut in").andExpect(redirectedUrlPattern("/baselines/*/watch"));
+        Baseline heard = watches().get(0);
+        assertThat(heard.findings().spellsOrNone()).hasSize(6).first().satisfies(s -> {
+            assertThat(s.from()).isBetween(11.7, 12.3);
+            assertThat(s.to()).isBetween(30.7, 31.3);
+        });
+        assertThat(heard.findings().levels()).hasSize(900);
+        open("/baselines/" + heard.id() + "/watch").andExpect(content().string(allOf(containsString("It gets worse"), containsString("First sign after 12\u00a0s of 15\u00a0min."), containsString("vocal, 0:"), containsString("class=\"level\""),
+                containsString("Pacing, clawing and drooling are not heard."))));
+        send("/baselines/" + heard.id() + "/watch", "spells", "vocal, 0:12, 0:31\npacing, 4:00, 4:20\nvocal, 14:00, 14:30", "watched", "15 min");
+        open("/baselines/" + heard.id() + "/watch").andExpect(content().string(allOf(containsString("It comes in spells"), containsString("pacing, 4:00, 4:20"), containsString("class=\"level\""))));
+        send("/baselines/" + heard.id() + "/watch", "spells", "vocal, 0:12, 0:31\nsinging, 1, 2", "watched", "15 min").andExpect(flash().attribute("refusal", containsString("Line 2 must be a sign and two times, such as vocal, 1:05, 1:20")))
+                .andExpect(flash().attribute("typed", containsString("singing")));
+        assertThat(watches().get(0).findings().spellsOrNone()).hasSize(3);
+    }
+
+    @Test
+    void whatIsNoRecordingIsNamedAndWhatWasTypedStays() throws Exception {
+        byte[] good = recording("quiet");
+        upload("song.mp3", "ID3 and so on".getBytes(StandardCharsets.US_ASCII), "loose").andExpect(flash().attribute("refusal", "This is an MP3. It must be a WAV file, uncompressed (PCM), 16 bits or more, mono or stereo."));
+        upload("half.wav", Arrays.copyOf(good, good.length / 2), "loose").andExpect(flash().attribute("refusal", containsString("cut off: 50% of it is here")));
+        upload("empty.wav", new byte[0], "loose").andExpect(flash().attribute("refusal", containsString("The file is empty.")));
+        typed("outside", "vocal, 1, 2").andExpect(flash().attribute("refusal", containsString("shut in, loose, was “outside”"))).andExpect(flash().attribute("typed", "vocal, 1, 2"));
+        typed("loose", "", "watched", "2 h").andExpect(flash().attribute("refusal", containsString("from 1 s to 60 min, was “2 h”")));
+        typed("loose", "vocal, 9, 3").andExpect(flash().attribute("refusal", containsString("was “vocal, 9, 3”")));
+        assertThat(watches()).isEmpty();
+        send("/households/" + home.id + "/watches", "dog", "0", "about", "loose").andExpect(status().isNotFound());
+    }
+
+    @Test
+    void aCsvFileIsReadAndSilenceIsNotCalledCalm() throws Exception {
+        upload("spells.csv", "\uFEFFsign,from,to\nvocal,12.5,14\ndrooling;60;120\n".getBytes(StandardCharsets.UTF_8), "loose").andExpect(status().isFound());
+        assertThat(watches().get(0).findings().spellsOrNone()).extracting(Findings.Spell::sign).containsExactly(Findings.Sign.VOCAL, Findings.Sign.DROOLING);
+        upload("quiet.wav", recording("quiet"), "loose");
+        open("/baselines/" + watches().get(0).id() + "/watch").andExpect(content().string(allOf(containsString("No sign noted"), containsString("Silence is not calm: look at how it lies"))));
+    }
+
+    @Test
+    void theKinderArrangementIsProposedAndDamageShutsTheGate() throws Exception {
+        String page = "/households/" + home.id + "/alone";
+        open(page).andExpect(content().string(containsString("Not watched yet.")));
+        typed("shut in", "vocal, 0:10, 8:00");
+        open(page).andExpect(content().string(allOf(containsString("Watch the other too"), not(containsString("Leave it")))));
+        typed("loose", "vocal, 0:10, 1:00");
+        open(page).andExpect(content().string(allOf(containsString("Leave it loose"), containsString("Distress 52 against 6 in 100 of the time."))));
+        typed("loose", "vocal, 0:10, 7:50");
+        open(page + "?enters=first").andExpect(content().string(allOf(containsString("Leave it shut in"), containsString("Alike, 52 and 51 in 100"))));
+        open(page + "?enters=second").andExpect(content().string(containsString("Leave it loose")));
+        typed("loose", "vocal, 0:10, 0:20", "damage", "hurt");
+        open(page).andExpect(content().string(allOf(containsString("Leave it shut in"), containsString("Something was damaged, or hurt, in the other."))));
+        assertThat(asEdda(() -> gates.ofHousehold(edda().practice(), home.id))).singleElement().satisfies(g -> assertThat(g.flag()).isEqualTo(RedFlag.SELF_INJURY));
+    }
+}
