@@ -9,14 +9,17 @@ import org.jspecify.annotations.Nullable;
  *
  * @param tracks that go on the sheet by themselves
  * @param minutes a day, when every session takes its longest
+ * @param pieces a day, one a rep
  * @param out tracks that are open too and stay out
  * @param has minutes a day the household has, if it said
+ * @param drop the track to leave out first when it is too much: the last in the trainer's order; empty when there is one only
  */
-record Load(int tracks, int minutes, long out, @Nullable Integer has) {
+record Load(int tracks, int minutes, int pieces, long out, @Nullable Integer has, String drop) {
 
     /** @param ways every track of the household, those of {@code next} among them */
     static Load of(List<Way> next, List<Way> ways, @Nullable Integer has) {
-        return new Load(next.size(), next.stream().mapToInt(Load::minutes).sum(), ways.stream().filter(Way::isOpen).count() - next.size(), has);
+        return new Load(next.size(), next.stream().mapToInt(Load::minutes).sum(), next.stream().mapToInt(Load::pieces).sum(), ways.stream().filter(Way::isOpen).count() - next.size(), has,
+                next.size() < 2 ? "" : next.get(next.size() - 1).track().title());
     }
 
     /** Minutes a day that the current step of a track asks for. */
@@ -24,13 +27,18 @@ record Load(int tracks, int minutes, long out, @Nullable Integer has) {
         return way.roadmap().current().map(s -> s.plan().minutesADay()).orElse(0);
     }
 
+    /** Pieces a day that it asks for, one a rep. */
+    private static int pieces(Way way) {
+        return way.roadmap().current().map(s -> s.plan().repsADay()).orElse(0);
+    }
+
     public boolean isTooMuch() {
         return has != null && minutes > has;
     }
 
-    /** "The next homework asks for up to 46 min a day; they have 25. 1 more open track stays out." */
+    /** "The next homework asks for up to 46 min and 40 pieces a day; they have 25 min. Leave out “Heel” first. 1 more open track stays out." */
     public String words() {
-        String asks = "The next homework asks for up to " + minutes + "\u00a0min a day" + (has == null ? "." : "; they have " + has + ".");
+        String asks = "The next homework asks for up to " + minutes + "\u00a0min and " + pieces + (pieces == 1 ? " piece" : " pieces") + " a day" + (has == null ? "." : "; they have " + has + "\u00a0min.") + (isTooMuch() && !drop.isEmpty() ? " Leave out “" + drop + "” first." : "");
         return out == 0 ? asks : asks + " " + out + (out == 1 ? " more open track stays out." : " more open tracks stay out.");
     }
 }

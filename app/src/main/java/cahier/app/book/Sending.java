@@ -2,6 +2,7 @@ package cahier.app.book;
 
 import cahier.app.account.TrainerUser;
 import cahier.app.ask.Questions;
+import cahier.app.forecast.Forecasts;
 import cahier.app.outbox.Outbox;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
@@ -22,12 +23,14 @@ class Sending {
     private final OwnerLinks links;
     private final Questions questions;
     private final Outbox outbox;
+    private final Forecasts forecasts;
 
-    Sending(Homeworks homeworks, OwnerLinks links, Questions questions, Outbox outbox) {
+    Sending(Homeworks homeworks, OwnerLinks links, Questions questions, Outbox outbox, Forecasts forecasts) {
         this.homeworks = homeworks;
         this.links = links;
         this.questions = questions;
         this.outbox = outbox;
+        this.forecasts = forecasts;
     }
 
     /** The tracks that go on the next sheet by themselves; empty when there is nothing to practise. */
@@ -48,6 +51,7 @@ class Sending {
         issued.ifPresent(sheet -> {
             links.makeIfNone(me.practice(), sheet.householdId(), now);
             outbox.homework(me, sheet, site, now);
+            forecasts.keep(me.practice(), sheet.householdId(), now);
         });
         return issued;
     }

@@ -3,6 +3,7 @@ package cahier.app.book;
 import cahier.app.draw.Drawing;
 import cahier.app.draw.RepStrip;
 import cahier.app.draw.WideStair;
+import cahier.app.forecast.Outlook;
 import cahier.app.household.Facts;
 import cahier.app.household.Place;
 import cahier.app.incident.Incident;
@@ -19,6 +20,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
@@ -32,7 +34,7 @@ record WideStairs(Drawing drawing, List<WideStair.Day> days) {
     private static final int SHOWN_DAYS = 120;
 
     /** None without a rep. */
-    static WideStairs of(Facts facts, Roadmap map, List<KeptRep> reps, List<Incident> incidents, Instant now) {
+    static WideStairs of(Facts facts, Roadmap map, List<KeptRep> reps, List<Incident> incidents, Optional<Outlook> outlook, Instant now) {
         ZoneId zone = facts.household().zone();
         LocalDate today = now.atZone(zone).toLocalDate();
         List<WideStair.Day> days = days(facts, map, reps.stream().filter(r -> r.happenedAt().atZone(zone).toLocalDate().isAfter(today.minusDays(SHOWN_DAYS))).toList());
@@ -41,7 +43,7 @@ record WideStairs(Drawing drawing, List<WideStair.Day> days) {
         List<WideStair.Mark> lessons = facts.lessons().stream().map(l -> new WideStair.Mark(l.startsAt().atZone(zone).toLocalDate(), "Lesson")).toList();
         List<WideStair.Mark> marks = incidents.stream().map(i -> new WideStair.Mark(i.happenedAt().atZone(zone).toLocalDate(),
                 Dates.day(i.happenedAt().atZone(zone).toLocalDate()) + ", for real: " + i.said())).toList();
-        Drawing drawing = WideStair.of(new WideStair.Way(days, map.steps().stream().map(Step::title).toList(), current, start, today, lessons, marks),
+        Drawing drawing = WideStair.of(new WideStair.Way(days, map.steps().stream().map(Step::title).toList(), current, start, today, lessons, marks, outlook.flatMap(Outlook::fan)),
                 map.track().title() + ", " + days.size() + (days.size() == 1 ? " day" : " days") + " of practice. The same stands in the table.");
         List<WideStair.Day> newest = new ArrayList<>(days);
         Collections.reverse(newest);

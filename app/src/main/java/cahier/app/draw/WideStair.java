@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * The way of one track at full width: x calendar days with the lessons as rules, y the steps by name, on each day what was tapped, below it
@@ -24,6 +25,9 @@ public final class WideStair {
     private static final double BELOW = 58;
     private static final int SHORTEST = 21;
     private static final double AHEAD = 0.2;
+    private static final double MOST_AHEAD = 1.2;
+    private static final double RAY = 9;
+    private static final double DATE_ROOM = 52;
     private static final double LETTER = 6.3;
     private static final int NAME = 24;
     private static final double WIDEST_DAY = 26;
@@ -58,8 +62,22 @@ public final class WideStair {
      * @param steps titles, the first step first
      * @param current 1-based, one more than there are when the goal is reached
      * @param start the day at the left edge
+     * @param fan when the goal may be reached; empty when it is reached or not in sight
      */
-    public record Way(List<Day> days, List<String> steps, int current, LocalDate start, LocalDate today, List<Mark> lessons, List<Mark> incidents) {
+    public record Way(List<Day> days, List<String> steps, int current, LocalDate start, LocalDate today, List<Mark> lessons, List<Mark> incidents, Optional<Fan> fan) {
+
+        /** A way without a forecast. */
+        public Way(List<Day> days, List<String> steps, int current, LocalDate start, LocalDate today, List<Mark> lessons, List<Mark> incidents) {
+            this(days, steps, current, start, today, lessons, incidents, Optional.empty());
+        }
+    }
+
+    /**
+     * Days by which the goal is reached in 10, 50 and 90 of 100 runs.
+     *
+     * @param late empty when beyond a year
+     */
+    public record Fan(LocalDate early, LocalDate middle, Optional<LocalDate> late) {
     }
 
     private final Way way;
@@ -68,7 +86,9 @@ public final class WideStair {
 
     private WideStair(Way way) {
         this.way = way;
-        double days = Math.max(SHORTEST, (ChronoUnit.DAYS.between(way.start(), way.today()) + 1) * (1 + AHEAD));
+        double past = ChronoUnit.DAYS.between(way.start(), way.today()) + 1;
+        double ahead = way.fan().map(f -> Math.min(MOST_AHEAD * Math.max(SHORTEST, past), 2.0 + ChronoUnit.DAYS.between(way.today(), f.late().orElse(way.today().plusYears(1))))).orElse(AHEAD * past);
+        double days = Math.max(SHORTEST, past + Math.max(AHEAD * past, ahead));
         this.dayWidth = Math.min(WIDEST_DAY, (WIDTH - LEFT - RIGHT) / days);
         this.floor = TOP + ROW * way.steps().size();
     }
@@ -98,6 +118,7 @@ public final class WideStair {
         List<Label> labels = new ArrayList<>();
         List<Spot> spots = new ArrayList<>();
         List<Stroke> strokes = new ArrayList<>(frame(labels));
+        way.fan().ifPresent(fan -> strokes.addAll(fan(fan, labels)));
         strokes.addAll(marks());
         strokes.add(ink());
         strokes.add(new Stroke(Circle.at(middle(way.today()), y(way.current()), 4.5), "today"));
@@ -134,6 +155,43 @@ public final class WideStair {
         labels.add(new Label(middle(way.today()), TOP - 16, "today", "middle", "xlab"));
         return List.of(new Stroke(rules.data(), "rule"), new Stroke(new Path().move(LEFT, goal).horizontal(WIDTH - RIGHT).data(), "goal"),
                 new Stroke(new Path().move(LEFT, goal + 3).horizontal(WIDTH - RIGHT).data(), "goal thin"), new Stroke(lessons.data(), "lesson"));
+    }
+
+    /** Rays from today to the goal line between the early and the late day; the middle as a dashed stair. What lies beyond the edge is cut there. */
+    private List<Stroke> fan(Fan fan, List<Label> labels) {
+        double x0 = middle(way.today());
+        double y0 = y(way.current());
+        double goal = y(way.steps().size() + 1);
+        double edge = WIDTH - RIGHT;
+        double early = Math.max(x0 + 1, middle(fan.early()));
+        double late = Math.max(early, middle(fan.late().orElse(way.today().plusYears(1))));
+        Path rays = new Path();
+        for (double at = early; at <= late; at += RAY) {
+            ray(rays, x0, y0, at, goal, edge);
+        }
+        Path edges = new Path();
+        ray(edges, x0, y0, early, goal, edge);
+        ray(edges, x0, y0, late, goal, edge);
+        Path stair = new Path().move(x0, y0);
+        int steps = way.steps().size() + 1 - way.current();
+        double wide = (Math.max(early, middle(fan.middle())) - x0) / Math.max(1, steps);
+        for (int i = 1; i <= steps && x0 + i * wide <= edge; i++) {
+            stair.horizontal(x0 + i * wide).vertical(y(way.current() + i));
+        }
+        double free = 0;
+        for (LocalDate date : List.of(fan.early(), fan.middle(), fan.late().orElse(way.today().plusYears(1)))) {
+            double x = middle(date);
+            if (x >= free && x <= edge - DATE_ROOM / 2 && x - x0 > DATE_ROOM) {
+                labels.add(new Label(x, goal - 8, Dates.shortDate(date), "middle", "xlab"));
+                free = x + DATE_ROOM;
+            }
+        }
+        return List.of(new Stroke(rays.data(), "hatch"), new Stroke(edges.data(), "rule-s"), new Stroke(stair.data(), "pause"));
+    }
+
+    private static void ray(Path rays, double x0, double y0, double x, double goal, double edge) {
+        double share = x <= edge ? 1 : (edge - x0) / (x - x0);
+        rays.move(x0, y0).line(x0 + share * (x - x0), y0 + share * (goal - y0));
     }
 
     private static String shortened(String title) {

@@ -28,22 +28,26 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Reckons when a track may reach its goal (docs/rules.md 8). Nothing is kept. */
+/** Reckons when a track may reach its goal (docs/rules.md 8), and keeps what was said when homework went out. */
 @Service
 @Transactional(readOnly = true)
 public class Forecasts {
 
+    /** Sessions a week that are compared. */
+    private static final List<Integer> RHYTHMS = List.of(2, 3, 5, 7, 14);
     /** Shorter than a day no rhythm is. */
     private static final Duration SHORTEST_RHYTHM = Duration.ofDays(1);
 
     private final Households households;
     private final Tracks tracks;
     private final RepLog log;
+    private final KeptForecastMapper kept;
 
-    Forecasts(Households households, Tracks tracks, RepLog log) {
+    Forecasts(Households households, Tracks tracks, RepLog log, KeptForecastMapper kept) {
         this.households = households;
         this.tracks = tracks;
         this.log = log;
+        this.kept = kept;
     }
 
     /** Empty for a track that is done or has no current step. */
@@ -60,6 +64,16 @@ public class Forecasts {
         int at = map.currentIndex().get();
         ZoneId zone = facts.household().zone();
         LocalDate today = now.atZone(zone).toLocalDate();
+        Forecast.Track track = track(practice, map, facts, household, now);
+        Optional<LocalDate> lesson = facts.lessonAfter(now).map(l -> l.startsAt().atZone(zone).toLocalDate());
+        Forecast forecast = Forecast.of(track, today, lesson, map.track().id(), Forecast.RUNS);
+        return Optional.of(new Outlook(forecast, today, at + 1, map.steps().size(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day))));
+    }
+
+    private Forecast.Track track(PracticeId practice, Roadmap map, Facts facts, List<PracticeDay> household, Instant now) {
+        int at = map.currentIndex().orElseThrow();
+        ZoneId zone = facts.household().zone();
+        LocalDate today = now.atZone(zone).toLocalDate();
         List<PracticeDay> days = household.stream().filter(d -> d.trackId() == map.track().id()).toList();
         Map<Long, Integer> spent = days.stream().collect(Collectors.groupingBy(PracticeDay::stepId, Collectors.summingInt(PracticeDay::reps)));
         Map<LocalDate, Integer> daily = days.stream().collect(Collectors.groupingBy(PracticeDay::day, Collectors.summingInt(PracticeDay::reps)));
@@ -67,10 +81,44 @@ public class Forecasts {
         Pace pace = Pace.of(map.steps().subList(0, at).stream().filter(s -> spent.getOrDefault(s.id(), 0) > 0).map(s -> Math.log(spent.get(s.id()) / usual(map, s))).toList());
         List<Forecast.Ahead> ahead = map.steps().subList(at, map.steps().size()).stream().map(s -> new Forecast.Ahead(usual(map, s), rule(map, s).least())).toList();
         Step current = map.steps().get(at);
-        Forecast.Track track = new Forecast.Track(pace, ahead, spent.getOrDefault(current.id(), 0), Forecast.history(daily, began, today), Math.max(1, current.plan().repsADay()));
-        Optional<LocalDate> lesson = facts.lessonAfter(now).map(l -> l.startsAt().atZone(zone).toLocalDate());
-        Forecast forecast = Forecast.of(track, today, lesson, map.track().id(), Forecast.RUNS);
-        return Optional.of(new Outlook(forecast, today, at + 1, map.steps().size(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day))));
+        return new Forecast.Track(pace, ahead, spent.getOrDefault(current.id(), 0), Forecast.history(daily, began, today), Math.max(1, current.plan().repsADay()));
+    }
+
+    /** Keeps what is said of each open track today, to be held against its end; said twice on a day, the first is kept. */
+    @Transactional
+    public void keep(PracticeId practice, long household, Instant now) {
+        Facts facts = households.facts(practice, household);
+        LocalDate today = now.atZone(facts.household().zone()).toLocalDate();
+        List<PracticeDay> days = log.days(practice, household);
+        for (Roadmap map : tracks.ofHousehold(practice, household)) {
+            of(practice, map, facts, days, now).map(Outlook::forecast).filter(f -> f.why().isEmpty() && f.early().isPresent())
+                    .ifPresent(f -> kept.insert(practice, household, map.track().id(), today, f.early().orElseThrow(), f.late().orElse(null)));
+        }
+    }
+
+    /** Forecasts of tracks that have ended, the latest end first. */
+    public List<Held> held(PracticeId practice) {
+        return kept.ended(practice);
+    }
+
+    /** How it would be at other rhythms, the dog as quick as it is now. Empty like {@link #of}. */
+    public List<Rhythm> rhythms(PracticeId practice, Roadmap map, Instant now) {
+        if (map.track().isDone() || map.currentIndex().isEmpty()) {
+            return List.of();
+        }
+        Facts facts = households.facts(practice, map.track().householdId());
+        LocalDate today = now.atZone(facts.household().zone()).toLocalDate();
+        int reps = map.steps().get(map.currentIndex().get()).plan().reps();
+        Forecast.Track track = track(practice, map, facts, log.days(practice, map.track().householdId()), now);
+        return RHYTHMS.stream().map(n -> {
+            List<Integer> days = Forecast.rhythm(n, reps);
+            Forecast f = Forecast.of(new Forecast.Track(track.pace(), track.ahead(), track.spent(), days, track.doseADay()), today, Optional.empty(), map.track().id(), Forecast.RUNS);
+            return new Rhythm(n, f.early().map(d -> weeks(today, d)), f.late().map(d -> weeks(today, d)));
+        }).toList();
+    }
+
+    private static int weeks(LocalDate today, LocalDate day) {
+        return (int) Math.max(1, Math.ceil(ChronoUnit.DAYS.between(today, day) / 7.0));
     }
 
     private static PassRule rule(Roadmap map, Step step) {

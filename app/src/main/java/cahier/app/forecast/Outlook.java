@@ -1,5 +1,6 @@
 package cahier.app.forecast;
 
+import cahier.app.draw.WideStair;
 import cahier.app.web.Dates;
 import cahier.core.forecast.Forecast;
 import java.time.LocalDate;
@@ -20,6 +21,11 @@ public record Outlook(Forecast forecast, LocalDate today, int step, int steps, O
     /** "Goal about 3 January" or "Not in sight". */
     public String headline() {
         return forecast.middle().map(day -> "Goal about " + date(day)).orElse("Goal not in sight");
+    }
+
+    /** Its days as they are drawn; empty when the goal is not in sight. */
+    public Optional<WideStair.Fan> fan() {
+        return forecast.why().isPresent() || forecast.middle().isEmpty() ? Optional.empty() : Optional.of(new WideStair.Fan(forecast.early().orElseThrow(), forecast.middle().get(), forecast.late()));
     }
 
     /** "Most likely between 12 December and 20 February." or why it is not in sight. */

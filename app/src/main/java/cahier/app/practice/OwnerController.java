@@ -18,12 +18,14 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestAttribute;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 
 /** The owner's pages. */
 @Controller
 class OwnerController {
 
+    private static final List<Integer> MINUTES = List.of(2, 5, 10, 20);
     private static final String PAPER = "#FCF9F1";
     private static final String COVER = "#2A3263";
 
@@ -46,9 +48,13 @@ class OwnerController {
     }
 
     @GetMapping("/o/{token}")
-    String today(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+    String today(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestParam(defaultValue = "0") int minutes, Model model) {
+        Today today = practice.today(owner, Instant.now(clock));
         model.addAttribute("token", token);
-        model.addAttribute("today", practice.today(owner, Instant.now(clock)));
+        model.addAttribute("today", today);
+        model.addAttribute("lengths", MINUTES);
+        model.addAttribute("minutes", minutes);
+        model.addAttribute("turns", MINUTES.contains(minutes) ? practice.turns(owner, today, minutes) : List.of());
         return "practice/today";
     }
 

@@ -12,6 +12,7 @@ import cahier.app.log.Detail;
 import cahier.app.log.Ending;
 import cahier.app.log.KeptRep;
 import cahier.app.log.NewRep;
+import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.probe.Probes;
 import cahier.app.probe.Trial;
@@ -26,6 +27,7 @@ import cahier.app.track.Tracks;
 import cahier.app.web.Dates;
 import cahier.app.web.NotFound;
 import cahier.core.pay.LeadClips;
+import cahier.core.coach.SessionPlan;
 import cahier.core.rep.Outcome;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Duration;
@@ -57,6 +59,9 @@ class OwnerPractice {
 
     private final Households households;
     private final Homeworks homeworks;
+    private static final String ATTENTION = "attention";
+    private static final int SUCCESS_DAYS = 14;
+
     private final RepLog log;
     private final Judgements judgements;
     private final Roadmaps roadmaps;
@@ -84,6 +89,24 @@ class OwnerPractice {
         List<Homeworks.Assignment> assignments = sheet.map(s -> homeworks.assignments(owner.practice(), s)).orElse(List.of());
         List<KeptRep> reps = log.ofHousehold(owner.practice(), owner.householdId(), day.atStartOfDay(facts.household().zone()).toInstant());
         return Today.of(facts, day, sheet, assignments, reps, later(owner, sheet, now), alarms.open(owner.practice(), owner.householdId()), track -> news(owner, track, now));
+    }
+
+    /** What of today to practise in so many minutes, and in which order (docs/rules.md 18). */
+    List<Today.Turn> turns(Owner owner, Today today, int minutes) {
+        Map<Long, Today.Task> tasks = today.tasks().stream().filter(t -> t.isPractised() && !t.isDone()).collect(Collectors.toMap(Today.Task::stepId, Function.identity(), (a, b) -> a, LinkedHashMap::new));
+        Map<Long, Roadmap> maps = tracks.ofHousehold(owner.practice(), owner.householdId()).stream().collect(Collectors.toMap(m -> m.track().id(), Function.identity()));
+        List<PracticeDay> days = log.days(owner.practice(), owner.householdId()).stream().filter(d -> d.day().isAfter(today.day().minusDays(SUCCESS_DAYS))).toList();
+        List<SessionPlan.Exercise> exercises = tasks.values().stream().map(t -> exercise(t, maps.get(t.item().trackId()), days.stream().filter(d -> d.stepId() == t.stepId()).toList())).toList();
+        return SessionPlan.of(exercises, 60.0 * minutes).parts().stream().map(p -> new Today.Turn(tasks.get(p.exercise().id()), p.reps())).toList();
+    }
+
+    /** Success as the last two weeks show it, with one clean and one other rep to begin with. */
+    private static SessionPlan.Exercise exercise(Today.Task task, @Nullable Roadmap map, List<PracticeDay> days) {
+        int clean = days.stream().mapToInt(PracticeDay::clean).sum();
+        int reps = days.stream().mapToInt(PracticeDay::reps).sum();
+        Double lasts = task.plan().durationS();
+        boolean attention = map != null && map.track().template().equals(ATTENTION) || task.item().trackTitle().equalsIgnoreCase(ATTENTION);
+        return new SessionPlan.Exercise(task.stepId(), attention, (clean + 1.0) / (reps + 2.0), task.plan().reps(), lasts == null || lasts <= 0 ? SessionPlan.REP_S : lasts);
     }
 
     private String news(Owner owner, long track, Instant now) {

@@ -83,6 +83,18 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
         }
     }
 
+    /**
+     * One exercise of the minutes there are now.
+     *
+     * @param reps as many as fit
+     */
+    record Turn(Task task, int reps) {
+
+        public String words() {
+            return reps + (reps == 1 ? " rep" : " reps");
+        }
+    }
+
     static Today of(Facts facts, LocalDate day, Optional<Homework> sheet, List<Assignment> assignments, List<KeptRep> todaysReps, List<Later> later, List<Alarm> alarms,
                     Function<Long, String> news) {
         List<Task> tasks = assignments.stream().map(a -> new Task(a, sittings(todaysReps, a.stepId()), news.apply(a.item().trackId()))).toList();

@@ -82,7 +82,7 @@ class PrivacyTest extends AppTest {
         "/households/{household}/flags/new", "/households/{household}/method", "/households/{household}/baselines", "/flags/{flag}", "/flags/{flag}/letter",
         "/households/{household}/tracks/new", "/tracks/{track}", "/tracks/{track}/edit", "/tracks/{track}/overrule", "/tracks/{track}/split",
         "/households/{household}/distances", "/households/{household}/alone", "/households/{household}/handling", "/bench/triangle?household={household}", "/bench/provisions?household={household}", "/households/{household}/roadmap", "/households/{household}/roadmap.json", "/households/{household}/roadmap/import", "/households/{household}/method/changes",
-        "/tracks/{track}/what-if?pass=RUN&run=5", "/tracks/{track}/payback?uses=4", "/lessons/{lesson}", "/tracks/{track}/place", "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}", "/sheets/{sheet}/print", "/sheets/{sheet}.pdf"})
+        "/tracks/{track}/what-if?pass=RUN&run=5", "/tracks/{track}/rhythms", "/tracks/{track}/payback?uses=4", "/lessons/{lesson}", "/tracks/{track}/place", "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}", "/sheets/{sheet}/print", "/sheets/{sheet}.pdf"})
     void theNeighbourOpensNothing(String path) throws Exception {
         mvc.perform(get(filled(path)).with(user(edda()))).andExpect(status().is2xxSuccessful());
         mvc.perform(get(filled(path)).with(user(neighbour))).andExpect(status().isNotFound());

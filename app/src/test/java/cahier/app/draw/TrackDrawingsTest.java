@@ -2,6 +2,7 @@ package cahier.app.draw;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.app.web.Dates;
 import cahier.core.rep.Evidence;
 import cahier.core.rep.Outcome;
 import java.time.LocalDate;
@@ -9,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -18,6 +20,25 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** The drawings of a track's own page. */
 class TrackDrawingsTest {
+
+    @Test
+    void theFanReachesTheGoalBetweenItsDaysAndIsCutAtTheEdge() {
+        WideStair.Fan near = new WideStair.Fan(TODAY.plusDays(10), TODAY.plusDays(16), Optional.of(TODAY.plusDays(24)));
+        WideStair.Fan far = new WideStair.Fan(TODAY.plusDays(100), TODAY.plusDays(200), Optional.empty());
+        List<String> steps = Collections.nCopies(6, "A step");
+        Drawing with = WideStair.of(new WideStair.Way(List.of(), steps, 3, TODAY.minusDays(30), TODAY, List.of(), List.of(), Optional.of(near)), "alt");
+        assertThat(with.strokes()).extracting(Stroke::ink).contains("hatch", "pause");
+        assertThat(with.labels()).extracting(Label::text).contains(Dates.shortDate(TODAY.plusDays(10)), Dates.shortDate(TODAY.plusDays(24)));
+        Drawing beyond = WideStair.of(new WideStair.Way(List.of(), steps, 3, TODAY.minusDays(30), TODAY, List.of(), List.of(), Optional.of(far)), "alt");
+        String rays = beyond.strokes().stream().filter(s -> s.ink().equals("hatch")).findFirst().orElseThrow().d();
+        for (String part : rays.split("[ML]")) {
+            if (!part.isEmpty()) {
+                assertThat(Double.parseDouble(part.split(" ")[0])).isLessThanOrEqualTo(880);
+            }
+        }
+        assertThat(WideStair.of(new WideStair.Way(List.of(), steps, 3, TODAY.minusDays(30), TODAY, List.of(), List.of()), "alt").strokes()).extracting(Stroke::ink).doesNotContain("hatch");
+    }
+
 
     private static final LocalDate TODAY = LocalDate.of(2026, 6, 18);
     private static final Pattern NUMBER = Pattern.compile("-?\\d+(?:\\.\\d+)?");

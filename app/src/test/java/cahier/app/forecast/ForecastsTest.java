@@ -11,11 +11,14 @@ import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
+import cahier.app.track.Tracks;
 import cahier.core.decide.TrackKind;
 import cahier.core.forecast.Forecast;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -27,6 +30,8 @@ class ForecastsTest extends AppTest {
     private Forecasts forecasts;
     @Autowired
     private Households households;
+    @Autowired
+    private Tracks tracks;
     private Home home;
 
     @BeforeEach
@@ -62,6 +67,51 @@ class ForecastsTest extends AppTest {
         assertThat(outlook().forecast().why()).contains(Forecast.Why.NO_PRACTICE);
         open("/tracks/" + home.track).andExpect(content().string(allOf(containsString("Goal not in sight"), containsString("No practice in the last three weeks to reckon with."))));
         mvc.perform(get("/o/" + home.token + "/progress")).andExpect(content().string(containsString("When? That shows once there is practice again.")));
+    }
+
+    @Test
+    void moreSessionsAWeekBringTheGoalNearer() throws Exception {
+        days("cmcmc", 3);
+        List<Rhythm> rhythms = asEdda(() -> forecasts.rhythms(edda().practice(), home.roadmap(), now()));
+        assertThat(rhythms).extracting(Rhythm::sessionsAWeek).containsExactly(2, 3, 5, 7, 14);
+        for (int i = 1; i < rhythms.size(); i++) {
+            assertThat(rhythms.get(i).early().orElseThrow()).isLessThanOrEqualTo(rhythms.get(i - 1).early().orElseThrow());
+        }
+        assertThat(rhythms.get(4).late().orElseThrow()).isLessThan(rhythms.get(0).late().orElseThrow());
+        open("/tracks/" + home.track + "/rhythms").andExpect(content().string(allOf(containsString(rhythms.get(0).words()), containsString(" weeks"))));
+        assertThat(new Rhythm(2, Optional.of(9), Optional.empty()).words()).isEqualTo("from 9 weeks on");
+        assertThat(new Rhythm(2, Optional.empty(), Optional.empty()).words()).isEqualTo("not within a year");
+        assertThat(new Rhythm(2, Optional.of(1), Optional.of(1)).words()).isEqualTo("1 week");
+    }
+
+    @Test
+    void whatWasSaidIsKeptAndHeldAgainstTheEnd() throws Exception {
+        open("/forecasts").andExpect(content().string(containsString("No track has ended yet")));
+        days("cmcmc", 3);
+        Outlook said = outlook();
+        asEdda(() -> {
+            forecasts.keep(edda().practice(), home.id, now());
+            forecasts.keep(edda().practice(), home.id, now());
+            return null;
+        });
+        LocalDate day = today();
+        clock.pass(Duration.ofDays(2));
+        asEdda(() -> {
+            tracks.finish(edda().practice(), home.track, now());
+            return null;
+        });
+        List<Held> held = asEdda(() -> forecasts.held(edda().practice())).stream().filter(h -> h.trackId() == home.track).toList();
+        assertThat(held).singleElement().satisfies(h -> {
+            assertThat(h.saidOn()).isEqualTo(day);
+            assertThat(h.early()).isEqualTo(said.forecast().early().orElseThrow());
+            assertThat(h.ended()).isEqualTo(today());
+            assertThat(h.isRight()).isEqualTo(!today().isBefore(h.early()));
+        });
+        open("/forecasts").andExpect(content().string(allOf(containsString(" of "), containsString("held"), containsString(held.get(0).isRight() ? "right" : "sooner"))));
+        LocalDate d = LocalDate.of(2026, 5, 1);
+        assertThat(new Held(1, "", "", "", d, d.plusDays(5), d.plusDays(9), d.plusDays(9)).isRight()).isTrue();
+        assertThat(new Held(1, "", "", "", d, d.plusDays(5), d.plusDays(9), d.plusDays(10)).isLater()).isTrue();
+        assertThat(new Held(1, "", "", "", d, d.plusDays(5), null, d.plusDays(300)).isRight()).isTrue();
     }
 
     @Test

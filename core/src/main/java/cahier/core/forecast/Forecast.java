@@ -26,6 +26,7 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
     /** Days of practice that are looked at, and drawn from. */
     public static final int HISTORY_DAYS = 21;
     private static final int HORIZON_DAYS = 365;
+    private static final int DAYS_A_WEEK = 7;
     private static final int FEWEST_DAYS = 3;
     private static final double DAYS_WITH_PRACTICE = 0.6;
     private static final int TRIES = 200;
@@ -151,6 +152,23 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
 
     private static double cost(Ahead step, Pace.Draw dog, RandomGenerator random) {
         return Math.max(step.usual() * dog.factor(random), step.least());
+    }
+
+    /**
+     * Three weeks as they would be at another rhythm, for {@link Track#days}.
+     *
+     * @param sessionsAWeek 1 to 21, spread as evenly as they go
+     * @param repsASession 1 or more
+     */
+    public static List<Integer> rhythm(int sessionsAWeek, int repsASession) {
+        if (sessionsAWeek < 1 || sessionsAWeek > HISTORY_DAYS || repsASession < 1) {
+            throw new IllegalArgumentException("sessionsAWeek must be from 1 to " + HISTORY_DAYS + " and repsASession 1 or more, were " + sessionsAWeek + " and " + repsASession);
+        }
+        List<Integer> days = new ArrayList<>();
+        for (int day = 0; day < HISTORY_DAYS; day++) {
+            days.add(repsASession * ((day + 1) * sessionsAWeek / DAYS_A_WEEK - day * sessionsAWeek / DAYS_A_WEEK));
+        }
+        return days;
     }
 
     /** Days with their reps from sums that leave days without practice out, the track having begun on a day. */

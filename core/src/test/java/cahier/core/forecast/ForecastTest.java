@@ -134,6 +134,17 @@ class ForecastTest {
     }
 
     @Test
+    void aRhythmIsSpreadEvenly() {
+        assertThat(Forecast.rhythm(7, 8)).hasSize(Forecast.HISTORY_DAYS).containsOnly(8);
+        assertThat(Forecast.rhythm(14, 8)).containsOnly(16);
+        assertThat(Forecast.rhythm(3, 5).subList(0, 7)).containsExactly(0, 0, 5, 0, 5, 0, 5);
+        for (int n = 1; n <= Forecast.HISTORY_DAYS; n++) {
+            assertThat(Forecast.rhythm(n, 1).stream().mapToInt(Integer::intValue).sum()).isEqualTo(3 * n);
+        }
+        assertThatThrownBy(() -> Forecast.rhythm(0, 8)).hasMessageContaining("were 0 and 8");
+    }
+
+    @Test
     void nonsenseIsRefused() {
         assertThatThrownBy(() -> new Forecast.Ahead(0, 5)).hasMessage("usual must be above 0 and least 0 or more, were 0.0 and 5");
         assertThatThrownBy(() -> new Forecast.Track(Pace.PRIOR, List.of(), 0, List.of(), 1)).hasMessageStartingWith("ahead must not be empty");
