@@ -3,7 +3,6 @@ package cahier.app.exposure;
 import cahier.app.account.PracticeId;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
@@ -33,20 +32,23 @@ interface ExposureMapper {
     @Update("update exposure set calm_after_s = #{seconds} where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int calm(PracticeId practice, long household, UUID id, int seconds);
 
-    /** Where the dog works, and since when; with the trainer's own step closer and where it is to work in the end, if that was said. */
-    record Place(double metres, Instant setAt, String setBy, @Nullable Double ownStep, @Nullable Double goal) {
+    /** Where a dog works with a trigger, and since when; with the trainer's own step closer and where it is to work in the end, if that was said. */
+    record Place(long dogId, Trigger kind, int loudness, double metres, Instant setAt, String setBy, @Nullable Double ownStep, @Nullable Double goal) {
+
+        boolean isOf(long dog, Threat threat) {
+            return dogId == dog && kind == threat.kind() && loudness == threat.loudness();
+        }
     }
 
     @Select("""
-            select metres, set_at, set_by, own_step, goal from working_distance
-            where practice_id = #{practice} and household_id = #{household} and dog_id = #{dog} and kind = #{kind} and loudness = #{loudness}
-            order by set_at desc, id desc limit 1""")
-    Optional<Place> working(PracticeId practice, long household, long dog, Trigger kind, int loudness);
+            select distinct on (dog_id, kind, loudness) dog_id, kind, loudness, metres, set_at, set_by, own_step, goal from working_distance
+            where practice_id = #{practice} and household_id = #{household} order by dog_id, kind, loudness, set_at desc, id desc""")
+    List<Place> working(PracticeId practice, long household);
 
     @Insert("""
             insert into working_distance (practice_id, household_id, dog_id, kind, loudness, metres, own_step, goal, set_at, set_by)
-            values (#{practice}, #{household}, #{dog}, #{t.kind}, #{t.loudness}, #{p.metres}, #{p.ownStep}, #{p.goal}, #{p.setAt}, #{p.setBy})""")
-    void set(PracticeId practice, long household, long dog, @Param("t") Threat threat, @Param("p") Place place);
+            values (#{practice}, #{household}, #{p.dogId}, #{p.kind}, #{p.loudness}, #{p.metres}, #{p.ownStep}, #{p.goal}, #{p.setAt}, #{p.setBy})""")
+    void set(PracticeId practice, long household, @Param("p") Place place);
 
     @Select("select id, name, metres from landmark where practice_id = #{practice} and household_id = #{household} order by metres, id")
     List<Landmark> landmarks(PracticeId practice, long household);

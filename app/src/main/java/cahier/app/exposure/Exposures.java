@@ -63,8 +63,8 @@ public class Exposures {
      */
     public void set(PracticeId practice, long household, long dog, Threat threat, double metres, OptionalDouble ownStep, OptionalDouble goal, String by, Instant now) {
         long id = dog(practice, household, dog).id();
-        Optional<ExposureMapper.Place> before = exposures.working(practice, household, id, threat.kind(), threat.loudness());
-        exposures.set(practice, household, id, threat, new ExposureMapper.Place(metres, now, by, ownStep.isPresent() ? (Double) ownStep.getAsDouble() : before.map(ExposureMapper.Place::ownStep).orElse(null),
+        Optional<ExposureMapper.Place> before = exposures.working(practice, household).stream().filter(p -> p.isOf(id, threat)).findFirst();
+        exposures.set(practice, household, new ExposureMapper.Place(id, threat.kind(), threat.loudness(), metres, now, by, ownStep.isPresent() ? (Double) ownStep.getAsDouble() : before.map(ExposureMapper.Place::ownStep).orElse(null),
                 goal.isPresent() ? (Double) goal.getAsDouble() : before.map(ExposureMapper.Place::goal).orElse(null)));
     }
 
@@ -93,11 +93,12 @@ public class Exposures {
     public List<Reading> of(PracticeId practice, long household, Instant now) {
         Facts facts = households.facts(practice, household);
         List<Met> all = exposures.since(practice, household, now.minus(LATELY).minus(BEFORE.get(0)));
+        List<ExposureMapper.Place> places = exposures.working(practice, household);
         List<Reading> readings = new ArrayList<>();
         for (Dog dog : facts.dogs()) {
             for (Threat threat : Threat.all()) {
                 List<Met> met = all.stream().filter(m -> m.dogId() == dog.id() && m.kind() == threat.kind() && m.loudness() == threat.loudness()).toList();
-                Optional<ExposureMapper.Place> set = exposures.working(practice, household, dog.id(), threat.kind(), threat.loudness());
+                Optional<ExposureMapper.Place> set = places.stream().filter(p -> p.isOf(dog.id(), threat)).findFirst();
                 if (set.isPresent() || met.stream().anyMatch(m -> m.happenedAt().isAfter(now.minus(LATELY)))) {
                     readings.add(reading(dog, threat, met, set, now));
                 }

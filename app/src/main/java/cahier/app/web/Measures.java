@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 public final class Measures {
 
     private static final Pattern TYPED = Pattern.compile("(\\d{1,6}(?:[.,]\\d{1,4})?)\\s*([a-z]*)");
+    private static final Pattern MINUTES_AND_SECONDS = Pattern.compile("(\\d{1,2})\\s*min\\s+(\\d{1,2})\\s*s");
     private static final double METRES_PER_FOOT = 0.3048;
     private static final double METRES_PER_INCH = 0.0254;
     private static final double METRES_IN_INCHES_BELOW = 0.6;
@@ -27,8 +28,12 @@ public final class Measures {
         return read(typed, METRES, 0, 1000, "a distance from 0 to 1000 m, for example 1.5 m or 5 ft");
     }
 
-    /** Seconds from "5", "5 s" or "2 min"; 0 to 4 h. */
+    /** Seconds from "5", "5 s", "2 min" or "1 min 30 s"; 0 to 4 h. */
     public static double seconds(String typed) {
+        Matcher both = MINUTES_AND_SECONDS.matcher(typed.replace(NBSP, " ").strip().toLowerCase(Locale.ROOT));
+        if (both.matches()) {
+            return 60.0 * Integer.parseInt(both.group(1)) + Integer.parseInt(both.group(2));
+        }
         return read(typed, SECONDS, 0, 14_400, "a time from 0 s to 4 h, for example 5 s or 2 min");
     }
 
@@ -38,7 +43,7 @@ public final class Measures {
     }
 
     private static double read(String typed, Map<String, Double> units, double least, double most, String rule) {
-        Matcher matcher = TYPED.matcher(typed.strip().toLowerCase(Locale.ROOT));
+        Matcher matcher = TYPED.matcher(typed.replace(NBSP, " ").strip().toLowerCase(Locale.ROOT)); // what a page wrote itself comes back so
         if (matcher.matches() && units.containsKey(matcher.group(2))) {
             double value = Double.parseDouble(matcher.group(1).replace(',', '.')) * units.get(matcher.group(2));
             if (value >= least && value <= most) {

@@ -1,5 +1,6 @@
 package cahier.app.baseline;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
@@ -15,15 +16,22 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import cahier.app.gate.Gates;
 import cahier.app.support.AppTest;
+import cahier.app.support.Browser;
 import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.RedFlag;
+import com.microsoft.playwright.Page;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.ResultActions;
@@ -79,6 +87,38 @@ class WatchesTest extends AppTest {
         send("/baselines/" + heard.id() + "/watch", "spells", "vocal, 0:12, 0:31\nsinging, 1, 2", "watched", "15 min").andExpect(flash().attribute("refusal", containsString("Line 2 must be a sign and two times, such as vocal, 1:05, 1:20")))
                 .andExpect(flash().attribute("typed", containsString("singing")));
         assertThat(watches().get(0).findings().spellsOrNone()).hasSize(3);
+    }
+
+    @Test
+    void inABrowserItIsTappedReadFromARecordingAndPutRight(@TempDir Path folder) throws Exception {
+        Path wav = Files.write(folder.resolve("monday.wav"), recording("barks"));
+        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+            Page trainer = browser.trainer(edda());
+            trainer.navigate("/households/" + home.id + "/baselines");
+            trainer.click("summary:text-is('15 minutes alone')");
+            trainer.click("text=The door is shut: begin");
+            trainer.click("button:has-text('Pacing begins')");
+            assertThat(trainer.locator("button:has-text('Pacing ends')")).isVisible(); // only then the clock may go on
+            clock.pass(Duration.ofMinutes(1));
+            trainer.click("button:has-text('Pacing ends')");
+            assertThat(trainer.locator("button:has-text('Pacing begins')")).isVisible();
+            clock.pass(Duration.ofMinutes(4));
+            trainer.click("text=End the watch");
+            trainer.click("text=What it says");
+            assertThat(trainer.locator("#pattern")).hasText("It settles");
+            trainer.navigate("/households/" + home.id + "/baselines");
+            trainer.click("summary:has-text('from a recording or typed')");
+            trainer.setInputFiles("#file", wav);
+            trainer.locator("#watch label:has-text('Loose')").click();
+            trainer.click("text=Read it");
+            assertThat(trainer.locator("h1")).containsText("left loose");
+            assertThat(trainer.locator("#spells")).hasValue(Pattern.compile("vocal, 0:1[12].*", Pattern.DOTALL));
+            trainer.fill("#spells", "vocal, 0:12, 0:31");
+            trainer.click("text=Put it right");
+            assertThat(trainer.locator("#pattern")).hasText("It settles");
+            trainer.click("text=Time alone >> nth=0");
+            assertThat(trainer.locator(".note .say").first()).hasText("Leave it loose");
+        }
     }
 
     @Test

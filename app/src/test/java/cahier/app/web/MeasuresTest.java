@@ -21,7 +21,7 @@ class MeasuresTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"5, 5", "5 s, 5", "2 min, 120", "1.5 min, 90", "4 h, 14400"})
+    @CsvSource({"5, 5", "5 s, 5", "2 min, 120", "1.5 min, 90", "4 h, 14400", "1 min 30 s, 90", "2\u00a0min 5\u00a0s, 125", "15\u00a0min, 900"})
     void timesBecomeSeconds(String typed, double seconds) {
         assertThat(Measures.seconds(typed)).isCloseTo(seconds, within(1e-9));
     }
