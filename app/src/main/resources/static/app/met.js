@@ -63,6 +63,7 @@ document.querySelectorAll('[data-response]').forEach((button) => button.addEvent
   taps.push(id);
   upset = ['STARED', 'REACTED'].includes(response) ? { id, since: Date.now() } : null;
   at('calm').hidden = !upset;
+  at('signs').hidden = response !== 'REACTED';
   show(landmark() ? `${WORDS[response]}, ${unitWords()}.` : `${WORDS[response]}, ${at('far').value} ${unitWords()}.`);
   navigator.vibrate?.(20);
   await queue.add('exposure', { id, dog: chosen('dog'), kind: chosen('kind'), loudness: Number(chosen('loudness') ?? 0), far: far() || 0, unit: chosen('unit') ?? 'M', response, food: chosen('food') ?? '', person: chosen('person'), place: chosen('place'),
@@ -75,11 +76,18 @@ at('undo').addEventListener('click', async () => {
   if (upset?.id === id) {
     upset = null;
     at('calm').hidden = true;
+    at('signs').hidden = true;
   }
   await queue.add('unmet', { id });
   show('Taken back.');
   queue.send();
 });
+document.querySelectorAll('[data-sign]').forEach((button) => button.addEventListener('click', async () => {
+  at('signs').hidden = true;
+  show(`${button.textContent}.`);
+  await queue.add('sign', { id: upset?.id ?? taps.at(-1), sign: button.dataset.sign });
+  queue.send();
+}));
 at('calm').addEventListener('click', async () => {
   const { id, since } = upset;
   const seconds = Math.min(3600, Math.round((Date.now() - since) / 1000));

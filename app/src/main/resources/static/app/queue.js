@@ -85,7 +85,7 @@ export class Queue {
   async post(part) {
     const first = part[0];
     const id = first.body.id;
-    const path = { rep: 'reps', undo: `reps/${id}/undo`, correct: `reps/${id}/correct`, detail: `reps/${id}/detail`, finish: `sessions/${id}/finish`, alarm: 'alarms', question: 'questions', incident: 'incidents', exposure: 'exposures', unmet: `exposures/${id}/undo`, calm: `exposures/${id}/calm`,
+    const path = { rep: 'reps', undo: `reps/${id}/undo`, correct: `reps/${id}/correct`, detail: `reps/${id}/detail`, finish: `sessions/${id}/finish`, alarm: 'alarms', question: 'questions', incident: 'incidents', exposure: 'exposures', unmet: `exposures/${id}/undo`, calm: `exposures/${id}/calm`, sign: `exposures/${id}/sign`,
       watch: 'watch-taps', unwatch: `watch-taps/${id}/undo`, outing: 'outings', unout: `outings/${id}/undo`,
       departure: 'departures', undeparted: `departures/${id}/undo`, touch: 'touches', untouched: `touches/${id}/undo` }[first.kind];
     const body = first.kind === 'rep' ? { sentAt: new Date().toISOString(), reps: part.map((w) => w.body) } : first.body;
@@ -95,7 +95,7 @@ export class Queue {
       });
       if (answer.ok) return null;
       if (answer.status === 400 && ['undo', 'correct'].includes(first.kind)) return null;   // too late to take back: the rep stays
-      if (answer.status === 404 && ['detail', 'correct', 'unmet', 'calm', 'unwatch', 'unout', 'undeparted', 'untouched'].includes(first.kind)) return null; // of a rep that the server never took
+      if (answer.status === 404 && ['detail', 'correct', 'unmet', 'calm', 'sign', 'unwatch', 'unout', 'undeparted', 'untouched'].includes(first.kind)) return null; // of a rep that the server never took
       if (answer.status === 404) return 'This link has been replaced. Kept here.';
       return answer.status === 400 ? 'Not taken. Kept here.' : 'No answer. Kept here.';
     } catch {

@@ -40,8 +40,15 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
      * What it comes to.
      *
      * @param circle metres around the handler that the dog reaches
+     * @param path metres away
+     * @param speeds each of them, whichever was chosen
      */
-    public record Result(SightLine line, SightChange change, double circle, int pieces, Drawing drawing) {
+    public record Result(SightLine line, SightChange change, double circle, double path, int pieces, List<InView> speeds, Drawing drawing) {
+
+        /** Whether whoever comes by on the path comes inside the circle. */
+        public boolean isHazard() {
+            return path < circle;
+        }
 
         public String verdict() {
             return SightForm.verdict(line);
@@ -50,6 +57,10 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
         public String seconds() {
             return SightForm.seconds(line, pieces);
         }
+    }
+
+    /** How long something of one speed is in view, and whether the pieces fit. */
+    public record InView(String speed, double seconds, String verdict) {
     }
 
     static SightForm parse(String address) {
@@ -134,8 +145,20 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
         }
         SightLine line = SightLine.of(away, screens, speed().metresPerSecond(), paid, SightLine.REACH);
         double circle = SightLine.leadCircle(held);
-        return Optional.of(new Result(line, SightChange.of(away, screens, speed().metresPerSecond(), paid, SightLine.REACH), circle, paid,
+        return Optional.of(new Result(line, SightChange.of(away, screens, speed().metresPerSecond(), paid, SightLine.REACH), circle, away, paid, speeds(away, screens, paid),
                 PlanView.sight(away, screens, line, circle, verdict(line) + ". " + seconds(line, paid), hold == null ? "" : hold)));
+    }
+
+    private static List<InView> speeds(double path, List<SightLine.Screen> screens, int pieces) {
+        return Arrays.stream(Speed.values()).map(s -> {
+            SightLine line = SightLine.of(path, screens, s.metresPerSecond(), pieces, SightLine.REACH);
+            return new InView(s.words(), line.seconds(), switch (line.verdict()) {
+                case HIDDEN -> "hidden";
+                case TOO_SHORT -> "too short";
+                case FITS -> "fits";
+                case LONG -> "long in view";
+            });
+        }).toList();
     }
 
     private static SightLine.Screen screen(BenchCheck check, int number, Row row, double path) {

@@ -1,6 +1,7 @@
 package cahier.app.exposure;
 
 import cahier.app.account.PracticeId;
+import cahier.app.log.Sign;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -25,9 +26,12 @@ interface ExposureMapper {
     int undo(PracticeId practice, long household, UUID id, Instant now);
 
     @Select("""
-            select id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at, loudness, noted_by from exposure
+            select id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at, loudness, noted_by, sign from exposure
             where practice_id = #{practice} and household_id = #{household} and undone_at is null and happened_at >= #{since} order by happened_at, id""")
     List<Met> since(PracticeId practice, long household, Instant since);
+
+    @Update("update exposure set sign = #{sign} where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    int sign(PracticeId practice, long household, UUID id, Sign sign);
 
     @Update("update exposure set calm_after_s = #{seconds} where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int calm(PracticeId practice, long household, UUID id, int seconds);

@@ -5,6 +5,7 @@ import cahier.app.draw.DistanceChart;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.log.Sign;
 import cahier.app.web.NotFound;
 import cahier.core.exposure.NextDistance;
 import cahier.core.exposure.Response;
@@ -51,6 +52,13 @@ public class Exposures {
     /** How long it took the dog to be calm again. */
     public void calm(PracticeId practice, long household, UUID id, int seconds) {
         if (exposures.calm(practice, household, id, seconds) == 0) {
+            throw new NotFound("meeting " + id);
+        }
+    }
+
+    /** What was seen when it reacted. */
+    public void sign(PracticeId practice, long household, UUID id, Sign sign) {
+        if (exposures.sign(practice, household, id, sign) == 0) {
             throw new NotFound("meeting " + id);
         }
     }

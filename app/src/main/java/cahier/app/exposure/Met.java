@@ -1,9 +1,11 @@
 package cahier.app.exposure;
 
+import cahier.app.log.Sign;
 import cahier.core.exposure.Exposure;
 import cahier.core.exposure.Response;
 import java.time.Instant;
 import java.util.UUID;
+import org.apache.ibatis.annotations.AutomapConstructor;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,9 +17,20 @@ import org.jspecify.annotations.Nullable;
  * @param calmAfterS seconds until the dog was calm, if it was said
  * @param loudness of a noise, 1 hardly heard to 5 as loud as it gets; 0 for everything else
  * @param notedBy the trainer who wrote it down; empty when the household tapped it
+ * @param sign what was seen when it reacted, if somebody said
  */
 public record Met(UUID id, long householdId, long dogId, Trigger kind, double metres, String given, Response response, String food, @Nullable Integer calmAfterS, @Nullable Long placeId,
-                  Instant happenedAt, int loudness, String notedBy) {
+                  Instant happenedAt, int loudness, String notedBy, @Nullable Sign sign) {
+
+    /** One of which nobody said what was seen. */
+    public Met(UUID id, long householdId, long dogId, Trigger kind, double metres, String given, Response response, String food, @Nullable Integer calmAfterS, @Nullable Long placeId,
+               Instant happenedAt, int loudness, String notedBy) {
+        this(id, householdId, dogId, kind, metres, given, response, food, calmAfterS, placeId, happenedAt, loudness, notedBy, null);
+    }
+
+    @AutomapConstructor
+    public Met {
+    }
 
     Exposure exposure() {
         return new Exposure(metres, response);

@@ -9,6 +9,7 @@ import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
+import cahier.app.log.Sign;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.core.exposure.Response;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -85,6 +86,13 @@ class ExposuresController {
     @PostMapping("/o/{token}/exposures/{id}/calm")
     Map<String, Boolean> calm(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
         exposures.calm(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), Pick.whole("seconds", body.get("seconds"), 0, LONGEST_S));
+        return Map.of("kept", true);
+    }
+
+    /** {"sign"}: what was seen when it reacted. */
+    @PostMapping("/o/{token}/exposures/{id}/sign")
+    Map<String, Boolean> sign(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        exposures.sign(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), RepBatch.oneOf("sign", body.get("sign"), List.of(Sign.values())));
         return Map.of("kept", true);
     }
 

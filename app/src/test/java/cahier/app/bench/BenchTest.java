@@ -49,6 +49,13 @@ class BenchTest extends AppTest {
     }
 
     @Test
+    void everySpeedIsShownAndWhoComesInsideTheLead() throws Exception {
+        open("/bench/sight-line?path=20&pieces=3&pace=WALKING&lead=2&from=-40&to=-3&at=10&from=3&to=40&at=10").andExpect(content().string(allOf(containsString("Walking 8.6 s, fits. "), containsString("Jogging 4.3 s, too short. "),
+                containsString("Cycling 2.4 s, too short."), not(containsString("Inside the lead")))));
+        open("/bench/sight-line?path=2.5&pieces=0&pace=WALKING&lead=2").andExpect(content().string(containsString("comes inside the 3\u00a0m (10\u00a0ft) that the lead reaches.")));
+    }
+
+    @Test
     void whatIsDraggedKeepsTheDrawingStill() throws Exception {
         String gap = "/bench/sight-line?path=20&pieces=3&pace=WALKING&lead=2&from=-10&to=-2&at=10";
         open(gap).andExpect(content().string(allOf(containsString("data-sideways=\"from-0 to-0\""), containsString("data-upward=\"at-0\""), containsString("The path, 20 m away."))));

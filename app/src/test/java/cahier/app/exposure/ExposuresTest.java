@@ -11,6 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import cahier.app.log.Sign;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
 import cahier.app.support.Home;
@@ -170,6 +171,10 @@ class ExposuresTest extends AppTest {
         home.post("exposures/" + id + "/calm", "{\"seconds\":75}").andExpect(status().isOk());
         home.post("exposures/" + id + "/calm", "{\"seconds\":-1}").andExpect(jsonPath("$.error").value("seconds must be a whole number from 0 to 3600, was -1"));
         homes.make(edda(), TrackKind.SKILL, 1).post("exposures/" + id + "/calm", "{\"seconds\":5}").andExpect(status().isNotFound());
+        home.post("exposures/" + id + "/sign", "{\"sign\":\"LUNGED\"}").andExpect(status().isOk());
+        home.post("exposures/" + id + "/sign", "{\"sign\":\"SANG\"}").andExpect(jsonPath("$.error").value(containsString("sign must be one of BARKED, LUNGED")));
+        homes.make(edda(), TrackKind.SKILL, 1).post("exposures/" + id + "/sign", "{\"sign\":\"HID\"}").andExpect(status().isNotFound());
+        page().andExpect(content().string(containsString("reacted, lunged")));
         page().andExpect(content().string(containsString("Calm again after 1\u00a0min 15\u00a0s.")));
     }
 
@@ -226,6 +231,7 @@ class ExposuresTest extends AppTest {
             owner.context().setOffline(true);
             owner.click("#nearer");
             owner.locator("[data-response=REACTED]").click();
+            owner.locator("[data-sign=LUNGED]").click();
             owner.locator("[data-response=STARED]").click();
             owner.click("#undo");
             assertThat(owner.locator("#waiting")).isVisible();
@@ -236,5 +242,6 @@ class ExposuresTest extends AppTest {
             assertThat(owner.locator("#far")).hasValue("15");
         }
         assertThat(readings().get(0).met()).extracting(Met::response).containsExactlyInAnyOrder(Response.UNPROMPTED, Response.REACTED);
+        assertThat(readings().get(0).met()).extracting(Met::sign).containsExactlyInAnyOrder(null, Sign.LUNGED);
     }
 }
