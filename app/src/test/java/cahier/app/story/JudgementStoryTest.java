@@ -99,6 +99,7 @@ class JudgementStoryTest {
         assertThat(trainer.locator(".note.is-done")).isVisible();
         trainer.keyboard().press("u");
         assertThat(trainer.locator(".note .cross")).isVisible();
+        trainer.waitForLoadState(); // a page that still loads does not hear keys yet
         trainer.keyboard().press("?");
         trainer.locator("#keys-on").uncheck();
         trainer.keyboard().press("Escape");
