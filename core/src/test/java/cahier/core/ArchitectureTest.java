@@ -18,7 +18,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule coreIsPlainJava = classes().that().resideInAPackage("cahier.core..")
             .should().onlyDependOnClassesThat().resideInAnyPackage("cahier.core..", "java.lang..", "java.util..", "java.time..",
-                    "java.math..", "java.text..", "java.io..", "java.nio.charset..", "javax.sound.sampled..", "org.apache.commons.codec..", "org.apache.commons.numbers..", "org.apache.commons.statistics..", "org.jspecify..");
+                    "java.math..", "java.text..", "java.io..", "java.nio.charset..", "javax.sound.sampled..", "ai.timefold.solver..", "org.apache.commons.codec..", "org.apache.commons.numbers..", "org.apache.commons.statistics..", "org.jspecify..");
 
     @ArchTest
     static final ArchRule coreReadsNoClock = noClasses().should().callMethod(Instant.class, "now")

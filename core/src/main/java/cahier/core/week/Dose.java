@@ -1,0 +1,54 @@
+package cahier.core.week;
+
+import java.util.List;
+
+/**
+ * What the current step of one track asks for.
+ *
+ * @param perDay sessions a day, 1 to 12
+ * @param minutes of one session, 1 to 180: the step's own limit
+ * @param span minutes the dog can attend where a step sets no longer limit, 5, 8 or 10
+ * @param calm whether it goes best after an outing
+ * @param success the share of clean reps to expect, 0 to 1; the lowest of a dog's is its hardest
+ * @param busy hours at which its place is busy
+ * @param done sessions of it that were done on the first day
+ */
+public record Dose(long trackId, long dogId, int perDay, int minutes, int span, Company company, boolean outdoors, boolean calm, double success, List<Span> busy, int done) {
+
+    public static final int MOST_A_DAY = 12;
+    public static final int LONGEST = 180;
+    private static final int PUPPY_MONTHS = 6;
+    private static final int YOUNG_MONTHS = 12;
+
+    public Dose {
+        if (perDay < 1 || perDay > MOST_A_DAY) {
+            throw new IllegalArgumentException("sessions a day must be from 1 to " + MOST_A_DAY + ", was " + perDay);
+        }
+        if (minutes < 1 || minutes > LONGEST) {
+            throw new IllegalArgumentException("minutes of a session must be from 1 to " + LONGEST + ", was " + minutes);
+        }
+        if (!(success >= 0 && success <= 1)) {
+            throw new IllegalArgumentException("success must be from 0 to 1, was " + success);
+        }
+        busy = List.copyOf(busy);
+    }
+
+    /** Doses are keys in the solver's innermost loop, one a track. */
+    @Override
+    public int hashCode() {
+        return Long.hashCode(trackId);
+    }
+
+    /** Minutes a dog of so many months attends: under 6 months 5, under 1 year 8, else 10. */
+    public static int spanAt(long months) {
+        if (months < PUPPY_MONTHS) {
+            return 5;
+        }
+        return months < YOUNG_MONTHS ? 8 : 10;
+    }
+
+    /** Sessions the dog may still have of it on that day. */
+    int left(int day) {
+        return Math.max(0, day == 0 ? perDay - done : perDay);
+    }
+}

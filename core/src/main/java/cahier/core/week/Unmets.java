@@ -1,0 +1,70 @@
+package cahier.core.week;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+
+/** Says why sessions were left out: which need, taken after the others, leaves too few days. */
+final class Unmets {
+
+    private record Need(WeekPlan.Why why, Predicate<Opening> met) {
+    }
+
+    private final Week week;
+    private final List<Opening> openings;
+
+    Unmets(Week week, List<Opening> openings) {
+        this.week = week;
+        this.openings = openings;
+    }
+
+    List<WeekPlan.Unmet> of(List<Exercise> exercises) {
+        List<WeekPlan.Unmet> unmet = new ArrayList<>();
+        Map<Long, List<Exercise>> byTrack = exercises.stream().collect(Collectors.groupingBy(Exercise::trackId));
+        for (Dose dose : week.doses()) {
+            List<Exercise> all = byTrack.getOrDefault(dose.trackId(), List.of());
+            int missing = (int) all.stream().filter(e -> !e.isPlanned()).count();
+            if (missing > 0) {
+                unmet.add(unmet(dose, missing, all.size()));
+            }
+        }
+        return unmet;
+    }
+
+    private WeekPlan.Unmet unmet(Dose dose, int missing, int wanted) {
+        List<Need> needs = List.of(new Need(WeekPlan.Why.NO_TIME, o -> o.free() >= dose.minutes()), new Need(WeekPlan.Why.NO_COMPANY, o -> o.with(dose.company()) >= dose.minutes()),
+                new Need(WeekPlan.Why.NO_ADULT, o -> o.adult() >= dose.minutes()), new Need(WeekPlan.Why.HEAT, o -> !dose.outdoors() || o.cool() >= dose.minutes()));
+        List<Opening> left = openings;
+        for (Need need : needs) {
+            List<Opening> before = left;
+            left = before.stream().filter(need.met()).toList();
+            if (most(dose, left) < wanted) {
+                Optional<Integer> instead = before.stream().filter(need.met().negate()).filter(o -> needs.stream().allMatch(n -> n == need || n.met().test(o))).map(Opening::start).min(Integer::compare);
+                return new WeekPlan.Unmet(dose.trackId(), missing, wanted, need.why(), instead);
+            }
+        }
+        int asked = week.doses().stream().mapToInt(d -> d.perDay() * d.minutes()).sum();
+        return new WeekPlan.Unmet(dose.trackId(), missing, wanted, asked > week.minutesADay() ? WeekPlan.Why.MINUTES : WeekPlan.Why.CROWDED, Optional.empty());
+    }
+
+    /** Sessions that could be had at most, were there no others: on each day as many as keep their rest. */
+    private static int most(Dose dose, List<Opening> openings) {
+        Map<Integer, List<Integer>> byDay = openings.stream().collect(Collectors.groupingBy(Opening::day, Collectors.mapping(Opening::start, Collectors.toList())));
+        int most = 0;
+        for (Map.Entry<Integer, List<Integer>> day : byDay.entrySet()) {
+            int n = 0;
+            int next = Integer.MIN_VALUE;
+            for (int start : day.getValue().stream().sorted().toList()) {
+                if (start >= next && n < dose.left(day.getKey())) {
+                    n++;
+                    next = start + dose.minutes() + WeekRules.REST;
+                }
+            }
+            most += n;
+        }
+        return most;
+    }
+}

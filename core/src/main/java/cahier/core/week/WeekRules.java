@@ -1,0 +1,162 @@
+package cahier.core.week;
+
+import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.count;
+import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.sum;
+import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.toList;
+import static ai.timefold.solver.core.api.score.stream.Joiners.equal;
+import static ai.timefold.solver.core.api.score.stream.Joiners.filtering;
+import static ai.timefold.solver.core.api.score.stream.Joiners.lessThan;
+
+import ai.timefold.solver.core.api.score.buildin.hardmediumsoft.HardMediumSoftScore;
+import ai.timefold.solver.core.api.score.stream.Constraint;
+import ai.timefold.solver.core.api.score.stream.ConstraintFactory;
+import ai.timefold.solver.core.api.score.stream.ConstraintProvider;
+import ai.timefold.solver.core.api.score.stream.uni.UniConstraintStream;
+import java.util.function.ToIntFunction;
+
+/** The rules of {@link WeekRule} as constraint streams; the weights are those of docs/rules.md 17. */
+public class WeekRules implements ConstraintProvider {
+
+    /** Minutes between two sessions of one dog. */
+    static final int REST = 90;
+    static final int NO_TURN = 30;
+    static final int BUSY = 6;
+    static final int SPREAD = 4;
+    static final int NOT_CALM = 3;
+    static final int HARDEST_FIRST = 3;
+    static final int MOVED = 2;
+
+    /** For the solver. */
+    public WeekRules() {
+    }
+
+    @Override
+    public Constraint[] defineConstraints(ConstraintFactory factory) {
+        return new Constraint[] {personFree(factory), oneHandler(factory), company(factory), adult(factory), oneDog(factory), rest(factory), once(factory), limit(factory), apart(factory),
+            heat(factory), dose(factory), minutes(factory), leftOut(factory), spread(factory), turn(factory), calm(factory), hardest(factory), busy(factory), sittings(factory), steady(factory)};
+    }
+
+    private static UniConstraintStream<Sitting> everySitting(ConstraintFactory factory) {
+        return factory.forEach(Exercise.class).groupBy(Exercise::dogId, Exercise::start, toList()).map(Sitting::of);
+    }
+
+    private static Constraint within(ConstraintFactory factory, WeekRule rule, ToIntFunction<Sitting> over) {
+        return everySitting(factory).filter(s -> over.applyAsInt(s) > 0).penalize(HardMediumSoftScore.ONE_HARD, over).asConstraint(rule.name());
+    }
+
+    /** The handler has time for all of it. */
+    Constraint personFree(ConstraintFactory factory) {
+        return within(factory, WeekRule.PERSON_FREE, Sitting::overFree);
+    }
+
+    /** One session has one handler. */
+    Constraint oneHandler(ConstraintFactory factory) {
+        return factory.forEachUniquePair(Exercise.class, equal(Exercise::dogId), equal(Exercise::start)).filter((a, b) -> a.personId() != b.personId())
+                .penalize(HardMediumSoftScore.ONE_HARD).asConstraint(WeekRule.ONE_HANDLER.name());
+    }
+
+    /** A step that needs a second person has one. */
+    Constraint company(ConstraintFactory factory) {
+        return within(factory, WeekRule.COMPANY, Sitting::alone);
+    }
+
+    /** A child practises with an adult at hand. */
+    Constraint adult(ConstraintFactory factory) {
+        return within(factory, WeekRule.ADULT, Sitting::unwatched);
+    }
+
+    /** One dog at a time. */
+    Constraint oneDog(ConstraintFactory factory) {
+        return everySitting(factory).join(everySitting(factory), equal(Sitting::day), lessThan(Sitting::dogId), filtering((a, b) -> a.overlap(b) > 0))
+                .penalize(HardMediumSoftScore.ONE_HARD, Sitting::overlap).asConstraint(WeekRule.ONE_DOG.name());
+    }
+
+    /** A dog rests between its sessions. */
+    Constraint rest(ConstraintFactory factory) {
+        return everySitting(factory).join(everySitting(factory), equal(Sitting::dogId), equal(Sitting::day), lessThan(Sitting::start), filtering((a, b) -> b.start() < a.end() + REST))
+                .penalize(HardMediumSoftScore.ONE_HARD, (a, b) -> a.end() + REST - b.start()).asConstraint(WeekRule.REST.name());
+    }
+
+    /** A track comes once in a session. */
+    Constraint once(ConstraintFactory factory) {
+        return factory.forEachUniquePair(Exercise.class, equal(Exercise::trackId), equal(Exercise::start)).penalize(HardMediumSoftScore.ONE_HARD).asConstraint(WeekRule.ONCE.name());
+    }
+
+    /** No session over the limit of its longest step, or the dog's span. */
+    Constraint limit(ConstraintFactory factory) {
+        return within(factory, WeekRule.LIMIT, Sitting::overLimit);
+    }
+
+    /** Two tracks that are kept apart never share a session. */
+    Constraint apart(ConstraintFactory factory) {
+        return factory.forEach(Week.Apart.class).join(Exercise.class, equal(Week.Apart::trackId, Exercise::trackId))
+                .join(Exercise.class, equal((apart, a) -> apart.otherId(), Exercise::trackId), equal((apart, a) -> a.start(), Exercise::start))
+                .penalize(HardMediumSoftScore.ONE_HARD).asConstraint(WeekRule.APART.name());
+    }
+
+    /** No outdoor step in hours of 24 °C or more. */
+    Constraint heat(ConstraintFactory factory) {
+        return within(factory, WeekRule.HEAT, Sitting::heat);
+    }
+
+    /** Not more sessions of a step on a day than it asks for. */
+    Constraint dose(ConstraintFactory factory) {
+        return factory.forEach(Exercise.class).groupBy(Exercise::dose, Exercise::day, count()).filter((dose, day, n) -> n > dose.left(day))
+                .penalize(HardMediumSoftScore.ONE_HARD, (dose, day, n) -> n - dose.left(day)).asConstraint(WeekRule.DOSE.name());
+    }
+
+    /** Not more minutes on a day than the household has. */
+    Constraint minutes(ConstraintFactory factory) {
+        return factory.forEach(Exercise.class).groupBy(Exercise::day, sum(Exercise::minutes)).join(Minutes.class).filter((day, sum, has) -> sum > has.aDay())
+                .penalize(HardMediumSoftScore.ONE_HARD, (day, sum, has) -> sum - has.aDay()).asConstraint(WeekRule.MINUTES.name());
+    }
+
+    /** Minutes the household has on a day. */
+    record Minutes(int aDay) {
+    }
+
+    /** Every session has a time; what cannot is shared evenly between the tracks. */
+    Constraint leftOut(ConstraintFactory factory) {
+        return factory.forEachIncludingUnassigned(Exercise.class).filter(e -> !e.isPlanned()).groupBy(Exercise::dose, count())
+                .penalize(HardMediumSoftScore.ONE_MEDIUM, (dose, n) -> n * n).asConstraint(WeekRule.LEFT_OUT.name());
+    }
+
+    /** The doses of a track spread over the days. */
+    Constraint spread(ConstraintFactory factory) {
+        return factory.forEach(Exercise.class).groupBy(Exercise::dose, Exercise::day, count()).penalize(HardMediumSoftScore.ONE_SOFT, (dose, day, n) -> SPREAD * n * n)
+                .asConstraint(WeekRule.SPREAD.name());
+    }
+
+    /** Everyone who practises and has time gets a turn. */
+    Constraint turn(ConstraintFactory factory) {
+        return factory.forEach(Someone.class).filter(p -> p.handles() && !p.free().isEmpty()).ifNotExists(Exercise.class, equal(Someone::id, Exercise::personId))
+                .penalize(HardMediumSoftScore.ONE_SOFT, e -> NO_TURN).asConstraint(WeekRule.TURN.name());
+    }
+
+    /** Calm steps come after an outing. */
+    Constraint calm(ConstraintFactory factory) {
+        return factory.forEach(Exercise.class).filter(e -> e.dose().calm() && !e.there().afterOuting()).penalize(HardMediumSoftScore.ONE_SOFT, e -> NOT_CALM).asConstraint(WeekRule.CALM.name());
+    }
+
+    /** The dog's hardest does not begin its day. */
+    Constraint hardest(ConstraintFactory factory) {
+        return factory.forEach(Exercise.class).filter(Exercise::isHardest)
+                .ifNotExists(Exercise.class, equal(Exercise::dogId), equal(Exercise::day), filtering((e, other) -> other.trackId() != e.trackId() && other.start() <= e.start()))
+                .penalize(HardMediumSoftScore.ONE_SOFT, e -> HARDEST_FIRST).asConstraint(WeekRule.HARDEST.name());
+    }
+
+    /** A place is used in its quiet hours. */
+    Constraint busy(ConstraintFactory factory) {
+        return factory.forEach(Exercise.class).filter(Exercise::isInBusyHours).penalize(HardMediumSoftScore.ONE_SOFT, e -> BUSY).asConstraint(WeekRule.BUSY.name());
+    }
+
+    /** As few interruptions of the household's day as do. */
+    Constraint sittings(ConstraintFactory factory) {
+        return everySitting(factory).penalize(HardMediumSoftScore.ONE_SOFT).asConstraint(WeekRule.SITTINGS.name());
+    }
+
+    /** What was planned before stays where it was. */
+    Constraint steady(ConstraintFactory factory) {
+        return factory.forEachIncludingUnassigned(Exercise.class).filter(Exercise::isMoved).penalize(HardMediumSoftScore.ONE_SOFT, e -> MOVED).asConstraint(WeekRule.STEADY.name());
+    }
+}
