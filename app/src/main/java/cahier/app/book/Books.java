@@ -5,6 +5,7 @@ import cahier.app.alarm.Alarms;
 import cahier.app.ask.Question;
 import cahier.app.ask.Questions;
 import cahier.app.draw.RepStrip;
+import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
@@ -62,10 +63,11 @@ class Books {
     private final Questions questions;
     private final Incidents incidents;
     private final Stairs stairs;
+    private final FoodLines food;
 
     Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links,
           Roadmaps roadmaps, Intakes intakes, Alarms alarms, Questions questions,
-          Incidents incidents, Stairs stairs) {
+          Incidents incidents, Stairs stairs, FoodLines food) {
         this.households = households;
         this.tracks = tracks;
         this.log = log;
@@ -79,6 +81,7 @@ class Books {
         this.questions = questions;
         this.incidents = incidents;
         this.stairs = stairs;
+        this.food = food;
     }
 
     Book open(PracticeId practice, long id, Instant now) {
@@ -90,7 +93,7 @@ class Books {
         return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
                 log.notes(practice, id, now.minus(NOTES_SINCE), NOTES), alarms.open(practice, id),
                 questions.latest(practice, id).stream().filter(Question::isOpen).toList(), incidents.lately(practice, id, now),
-                Load.of(homeworks.next(practice, ways), ways, intakes.get(practice, id).dailyMinutes()),
+                Load.of(homeworks.next(practice, ways), ways, intakes.get(practice, id).dailyMinutes(), pieces -> food.of(practice, facts, pieces, now.atZone(facts.household().zone()).toLocalDate())),
                 now.atZone(facts.household().zone()).toLocalDate(), now);
     }
 

@@ -1,6 +1,7 @@
 package cahier.app.book;
 
 import cahier.app.household.Dog;
+import cahier.app.household.Hours;
 import cahier.app.household.Lesson;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
@@ -95,19 +96,28 @@ final class FactForms {
     }
 
     record PlaceForm(long id, int version, @Nullable String name, @Nullable String difficulty, @Nullable String surface, @Nullable String passers,
-                     @Nullable String enclosed, @Nullable String noSignal, @Nullable String note) {
+                     @Nullable String enclosed, @Nullable String noSignal, @Nullable String outdoors, @Nullable String busy, @Nullable String note) {
 
-        static final PlaceForm EMPTY = new PlaceForm(0, 0, "", "0", "", "", null, null, "");
+        static final PlaceForm EMPTY = new PlaceForm(0, 0, "", "0", "", "", null, null, null, "", "");
 
         static PlaceForm of(Place p) {
             return new PlaceForm(p.id(), p.version(), p.name(), Integer.toString(p.difficulty()), p.surface(), p.passers(), ticked(p.enclosed()),
-                    ticked(!p.signal()), p.note());
+                    ticked(!p.signal()), ticked(p.outdoors()), p.busy(), p.note());
         }
 
         Place read(Check check) {
             return new Place(id, check.text("name", name, NAME), check.whole("difficulty", difficulty, 0, 5),
                     check.optional("surface", surface, NAME), check.optional("passers", passers, NAME), enclosed != null, noSignal == null,
-                    check.optional("note", note, TEXT), version);
+                    check.optional("note", note, TEXT), outdoors != null, hours(check), version);
+        }
+
+        private String hours(Check check) {
+            try {
+                return Hours.parse(busy == null ? "" : busy).words();
+            } catch (IllegalArgumentException e) {
+                check.refuse("busy", String.valueOf(e.getMessage()));
+                return "";
+            }
         }
     }
 

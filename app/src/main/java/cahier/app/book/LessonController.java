@@ -8,6 +8,7 @@ import cahier.app.household.Lesson;
 import cahier.app.judge.Judgements;
 import cahier.app.lesson.AgendaLine;
 import cahier.app.lesson.BusyTimes;
+import cahier.app.lesson.CalendarFile;
 import cahier.app.lesson.Calendars;
 import cahier.app.lesson.Lessons;
 import cahier.app.lesson.Shown;
@@ -221,7 +222,7 @@ class LessonController {
         try (Reader reader = new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8)) {
             int kept = busy.read(me.practice(), reader, accounts.zone(me.practice()), Instant.now(clock));
             flash.addFlashAttribute("said", kept == 0 ? "Nothing in it in the coming year." : kept + (kept == 1 ? " time" : " times") + " read.");
-        } catch (BusyTimes.BadCalendar e) {
+        } catch (CalendarFile.Bad e) {
             flash.addFlashAttribute("refusal", e.getMessage() + " What was read before stands.");
         }
         return "redirect:/lessons#busy";

@@ -1,7 +1,11 @@
 package cahier.app.book;
 
+import cahier.app.food.FoodLine;
 import cahier.app.roadmap.Way;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,13 +17,17 @@ import org.jspecify.annotations.Nullable;
  * @param out tracks that are open too and stay out
  * @param has minutes a day the household has, if it said
  * @param drop the track to leave out first when it is too much: the last in the trainer's order; empty when there is one only
+ * @param food what the pieces weigh in the day of each dog whose weight is known
  */
-record Load(int tracks, int minutes, int pieces, long out, @Nullable Integer has, String drop) {
+record Load(int tracks, int minutes, int pieces, long out, @Nullable Integer has, String drop, List<FoodLine> food) {
 
-    /** @param ways every track of the household, those of {@code next} among them */
-    static Load of(List<Way> next, List<Way> ways, @Nullable Integer has) {
+    /**
+     * @param ways every track of the household, those of {@code next} among them
+     * @param fed reckons the food of so many pieces a day by the dog's name
+     */
+    static Load of(List<Way> next, List<Way> ways, @Nullable Integer has, Function<Map<String, Integer>, List<FoodLine>> fed) {
         return new Load(next.size(), next.stream().mapToInt(Load::minutes).sum(), next.stream().mapToInt(Load::pieces).sum(), ways.stream().filter(Way::isOpen).count() - next.size(), has,
-                next.size() < 2 ? "" : next.get(next.size() - 1).track().title());
+                next.size() < 2 ? "" : next.get(next.size() - 1).track().title(), fed.apply(next.stream().collect(Collectors.toMap(w -> w.track().dogName(), Load::pieces, Integer::sum))));
     }
 
     /** Minutes a day that the current step of a track asks for. */

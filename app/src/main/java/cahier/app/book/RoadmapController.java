@@ -1,6 +1,7 @@
 package cahier.app.book;
 
 import cahier.app.account.TrainerUser;
+import cahier.app.food.FoodLines;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
@@ -44,9 +45,10 @@ class RoadmapController {
     private final Households households;
     private final Intakes intakes;
     private final Tracks tracks;
+    private final FoodLines food;
     private final Clock clock;
 
-    RoadmapController(Roadmaps roadmaps, Starts starts, SchoolChange schools, Homeworks homeworks, Sending sending, Households households, Intakes intakes, Tracks tracks, Clock clock) {
+    RoadmapController(Roadmaps roadmaps, Starts starts, SchoolChange schools, Homeworks homeworks, Sending sending, Households households, Intakes intakes, Tracks tracks, FoodLines food, Clock clock) {
         this.roadmaps = roadmaps;
         this.starts = starts;
         this.schools = schools;
@@ -55,6 +57,7 @@ class RoadmapController {
         this.households = households;
         this.intakes = intakes;
         this.tracks = tracks;
+        this.food = food;
         this.clock = clock;
     }
 
@@ -64,7 +67,7 @@ class RoadmapController {
         List<Way> ways = roadmaps.of(me.practice(), household, Instant.now(clock));
         List<Way> next = homeworks.next(me.practice(), ways);
         model.addAttribute("view", new RoadmapView(home, RoadmapView.byDog(households.dogs(me.practice(), household), ways), next,
-                Load.of(next, ways, intakes.get(me.practice(), household).dailyMinutes()), starts.missing(me.practice(), ways),
+                Load.of(next, ways, intakes.get(me.practice(), household).dailyMinutes(), pieces -> food.of(me.practice(), households.facts(me.practice(), household), pieces, today(home))), starts.missing(me.practice(), ways),
                 roadmaps.parkedItems(me.practice(), household), schools.pending(me.practice(), household).size(), today(home)));
         return "book/roadmap";
     }

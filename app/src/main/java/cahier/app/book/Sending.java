@@ -7,6 +7,7 @@ import cahier.app.outbox.Outbox;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
+import cahier.app.week.Weeks;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.Set;
@@ -24,13 +25,15 @@ class Sending {
     private final Questions questions;
     private final Outbox outbox;
     private final Forecasts forecasts;
+    private final Weeks weeks;
 
-    Sending(Homeworks homeworks, OwnerLinks links, Questions questions, Outbox outbox, Forecasts forecasts) {
+    Sending(Homeworks homeworks, OwnerLinks links, Questions questions, Outbox outbox, Forecasts forecasts, Weeks weeks) {
         this.homeworks = homeworks;
         this.links = links;
         this.questions = questions;
         this.outbox = outbox;
         this.forecasts = forecasts;
+        this.weeks = weeks;
     }
 
     /** The tracks that go on the next sheet by themselves; empty when there is nothing to practise. */
@@ -52,6 +55,7 @@ class Sending {
             links.makeIfNone(me.practice(), sheet.householdId(), now);
             outbox.homework(me, sheet, site, now);
             forecasts.keep(me.practice(), sheet.householdId(), now);
+            weeks.adapt(me.practice(), sheet.householdId(), now);
         });
         return issued;
     }

@@ -12,6 +12,7 @@ import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.web.Site;
+import cahier.app.week.Weeks;
 import cahier.app.wording.Wordings;
 import java.time.Clock;
 import java.time.Instant;
@@ -38,12 +39,14 @@ class SheetController {
     private final FoodLines food;
     private final Setups setups;
     private final Wordings wordings;
+    private final Weeks weeks;
     private final Clock clock;
 
-    SheetController(Sending sending, Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Setups setups, Wordings wordings, Clock clock) {
+    SheetController(Sending sending, Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Setups setups, Wordings wordings, Weeks weeks, Clock clock) {
         this.food = food;
         this.setups = setups;
         this.wordings = wordings;
+        this.weeks = weeks;
         this.sending = sending;
         this.homeworks = homeworks;
         this.links = links;
@@ -76,6 +79,7 @@ class SheetController {
         model.addAttribute("strangers", wordings.strangers(me.practice(), facts));
         model.addAttribute("readers", Outbox.readers(facts).stream().map(Person::name).toList());
         model.addAttribute("linkMadeAt", links.madeAt(me.practice(), sheet.householdId()));
+        model.addAttribute("week", weeks.of(me.practice(), sheet.householdId(), now()).orElse(null));
         model.addAttribute("newest", homeworks.latest(me.practice(), sheet.householdId()).filter(h -> h.id() == id).isPresent());
         return "sheet/sheet";
     }

@@ -11,6 +11,7 @@ import cahier.app.household.Households;
 import cahier.app.incident.Incidents;
 import cahier.app.judge.Judgements;
 import cahier.app.judge.Looks;
+import cahier.app.lesson.Lessons;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.method.Methods;
@@ -60,10 +61,11 @@ class TrackController {
     private final Methods methods;
     private final Probes probes;
     private final Forecasts forecasts;
+    private final Lessons lessons;
     private final Clock clock;
 
     TrackController(Tracks tracks, Households households, Judgements judgements, Books books, Baselines baselines,
-                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Forecasts forecasts, Clock clock) {
+                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Forecasts forecasts, Lessons lessons, Clock clock) {
         this.tracks = tracks;
         this.households = households;
         this.judgements = judgements;
@@ -75,6 +77,7 @@ class TrackController {
         this.methods = methods;
         this.probes = probes;
         this.forecasts = forecasts;
+        this.lessons = lessons;
         this.clock = clock;
     }
 
@@ -96,6 +99,7 @@ class TrackController {
         row.note().map(n -> n.decided().grounds()).filter(g -> g.reps() > 0).ifPresent(g -> model.addAttribute("grounds", g));
         looks.at(me.practice(), id, now).ifPresent(given -> evidence(row, given, facts, reps, model));
         outlook.ifPresent(o -> model.addAttribute("outlook", o));
+        model.addAttribute("pack", lessons.pack(me.practice(), household.id()));
         model.addAttribute("history", judgements.history(me.practice(), id).stream().filter(d -> !d.isOpen()).map(d -> Note.of(d, false)).toList());
         return "book/track";
     }

@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
 record DemoFile(String practice, String zone, String trainer, String email, String password, long seed, List<House> households) {
 
     record House(String name, String home, String cautions, String token, List<Who> people, List<Pup> dogs, List<Where> places,
-                 List<Said> words, List<Meeting> lessons, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable Outdoors outdoors, @Nullable Worried worried, List<Way> tracks) {
+                 List<Said> words, List<Meeting> lessons, @Nullable Map<String, String> hours, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable Outdoors outdoors, @Nullable Worried worried, List<Way> tracks) {
     }
 
     /** Something that happened for real; where names a place of the household. */
@@ -108,7 +108,7 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
         }
     }
 
-    record Where(String name, int difficulty, String note) {
+    record Where(String name, int difficulty, String note, @Nullable String busy) {
     }
 
     record Said(String word, String meaning, Word.@Nullable Role role) {

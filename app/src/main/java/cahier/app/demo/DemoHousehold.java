@@ -7,6 +7,7 @@ import cahier.app.demo.DemoFile.Stay;
 import cahier.app.demo.DemoFile.Way;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
+import cahier.app.household.HomeKind;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
@@ -30,6 +31,8 @@ import cahier.app.track.KeyedPlan;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
+import cahier.app.week.FreeHours;
+import cahier.app.week.Weeks;
 import cahier.core.decide.Decision;
 import cahier.core.gate.Topic;
 import cahier.core.rep.Outcome;
@@ -47,6 +50,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -74,9 +78,11 @@ class DemoHousehold {
     private final Incidents incidents;
     private final DemoOutdoors outdoors;
     private final DemoWorried worried;
+    private final FreeHours hours;
+    private final Weeks weeks;
 
     DemoHousehold(Households households, Tracks tracks, Shelf shelf, Starts starts, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks,
-                  OwnerLinks links, DemoIntake intake, Incidents incidents, DemoOutdoors outdoors, DemoWorried worried) {
+                  OwnerLinks links, DemoIntake intake, Incidents incidents, DemoOutdoors outdoors, DemoWorried worried, FreeHours hours, Weeks weeks) {
         this.households = households;
         this.tracks = tracks;
         this.shelf = shelf;
@@ -90,6 +96,8 @@ class DemoHousehold {
         this.incidents = incidents;
         this.outdoors = outdoors;
         this.worried = worried;
+        this.hours = hours;
+        this.weeks = weeks;
     }
 
     @Transactional
@@ -99,7 +107,7 @@ class DemoHousehold {
         long id = households.add(new Household(0, practice, house.name(), house.home(), zone.getId(), house.cautions(), 0));
         house.people().forEach(p -> households.put(practice, id, new Person(0, p.name(), p.age(), true, false, null, p.note(), p.email() == null ? "" : p.email(), 0)));
         house.dogs().forEach(d -> households.put(practice, id, new Dog(0, d.name(), d.looks(), d.born(today), d.weightG(), 0)));
-        house.places().forEach(p -> households.put(practice, id, new Place(0, p.name(), p.difficulty(), "", "", "garden".equals(p.name()), true, p.note(), 0)));
+        house.places().forEach(p -> households.put(practice, id, new Place(0, p.name(), p.difficulty(), "", "", "garden".equals(p.name()), true, p.note(), HomeKind.isOutdoors(p.name()), p.busy() == null ? "" : p.busy(), 0)));
         house.words().forEach(w -> households.put(practice, id, new Word(0, w.word(), w.meaning(), null, Signal.VOICE, w.role() == null ? Word.Role.CUE : w.role(), 0)));
         house.lessons().forEach(l -> households.put(practice,
                 new Lesson(0, id, today.plusDays(l.day()).atTime(l.at()).atZone(zone).toInstant(), l.minutes(), l.plan(), l.travel(), l.day() < 0 ? Lesson.State.GIVEN : Lesson.State.PLANNED, 0)));
@@ -123,6 +131,16 @@ class DemoHousehold {
         life.live();
         homeworks.issue(trainer, id, today.minusDays(1).atTime(DECIDED_AT).plusMinutes(5).atZone(zone).toInstant());
         judgements.refreshDue(practice, now);
+        if (house.hours() != null) {
+            plan(practice, id, house.hours(), now);
+        }
+    }
+
+    /** Hours by the person's name, or by whom else they are. */
+    private void plan(PracticeId practice, long household, Map<String, String> typed, Instant now) {
+        Map<String, Long> people = households.facts(practice, household).people().stream().collect(Collectors.toMap(Person::name, Person::id));
+        hours.put(practice, household, typed.entrySet().stream().collect(Collectors.toMap(e -> people.containsKey(e.getKey()) ? "p" + people.get(e.getKey()) : e.getKey(), Map.Entry::getValue)));
+        weeks.want(practice, household, now);
     }
 
     private void happen(PracticeId practice, long household, DemoFile.Happened h, LocalDate today, ZoneId zone) {

@@ -37,6 +37,11 @@ final class Path {
         return this;
     }
 
+    Path close() {
+        d.append('Z');
+        return this;
+    }
+
     String data() {
         return d.toString();
     }

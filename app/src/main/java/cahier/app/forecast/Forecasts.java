@@ -6,6 +6,7 @@ import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
+import cahier.app.track.PassChoice;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.Tracks;
@@ -14,6 +15,7 @@ import cahier.core.forecast.Effort;
 import cahier.core.forecast.Forecast;
 import cahier.core.forecast.Pace;
 import cahier.core.pass.PassRule;
+import cahier.core.pass.Run;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -33,6 +35,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class Forecasts {
 
+    /** Three a day. */
+    public static final int MOST_SESSIONS = 21;
     /** Sessions a week that are compared. */
     private static final List<Integer> RHYTHMS = List.of(2, 3, 5, 7, 14);
     /** Shorter than a day no rhythm is. */
@@ -101,20 +105,33 @@ public class Forecasts {
         return kept.ended(practice);
     }
 
-    /** How it would be at other rhythms, the dog as quick as it is now. Empty like {@link #of}. */
-    public List<Rhythm> rhythms(PracticeId practice, Roadmap map, Instant now) {
+    /**
+     * How it would be at other rhythms, and were the steps ahead passed by another rule, the dog as quick as it is now. Empty like {@link #of}.
+     *
+     * @param sessionsAWeek the rhythm asked for, 1 to {@link #MOST_SESSIONS}
+     * @param rule by which every step ahead that it fits would be passed; empty for their own
+     */
+    public Optional<Rhythms> rhythms(PracticeId practice, Roadmap map, int sessionsAWeek, Optional<PassChoice> rule, Instant now) {
         if (map.track().isDone() || map.currentIndex().isEmpty()) {
-            return List.of();
+            return Optional.empty();
         }
+        Roadmap other = rule.map(r -> passedBy(map, r)).orElse(map);
         Facts facts = households.facts(practice, map.track().householdId());
         LocalDate today = now.atZone(facts.household().zone()).toLocalDate();
         int reps = map.steps().get(map.currentIndex().get()).plan().reps();
-        Forecast.Track track = track(practice, map, facts, log.days(practice, map.track().householdId()), now);
-        return RHYTHMS.stream().map(n -> {
-            List<Integer> days = Forecast.rhythm(n, reps);
-            Forecast f = Forecast.of(new Forecast.Track(track.pace(), track.ahead(), track.spent(), days, track.doseADay()), today, Optional.empty(), map.track().id(), Forecast.RUNS);
-            return new Rhythm(n, f.early().map(d -> weeks(today, d)), f.late().map(d -> weeks(today, d)));
-        }).toList();
+        Forecast.Track track = track(practice, other, facts, log.days(practice, map.track().householdId()), now);
+        int least = track.ahead().stream().mapToInt(Forecast.Ahead::least).sum();
+        return Optional.of(new Rhythms(rhythm(track, sessionsAWeek, reps, today, map.track().id()), RHYTHMS.stream().map(n -> rhythm(track, n, reps, today, map.track().id())).toList(), least));
+    }
+
+    private static Rhythm rhythm(Forecast.Track track, int sessions, int reps, LocalDate today, long seed) {
+        Forecast f = Forecast.of(new Forecast.Track(track.pace(), track.ahead(), track.spent(), Forecast.rhythm(sessions, reps), track.doseADay()), today, Optional.empty(), seed, Forecast.RUNS);
+        return new Rhythm(sessions, f.early().map(d -> weeks(today, d)), f.late().map(d -> weeks(today, d)));
+    }
+
+    private static Roadmap passedBy(Roadmap map, PassChoice rule) {
+        return map.withSteps(map.steps().stream().map(s -> rule.fits(s.plan().reps()) && rule.fitsDuration(s.plan().durationS())
+                ? new Step(s.id(), s.trackId(), s.position(), s.version(), s.plan().passedBy(rule, Run.DEFAULT, s.plan().spread()), s.templateKey()) : s).toList());
     }
 
     private static int weeks(LocalDate today, LocalDate day) {

@@ -23,7 +23,7 @@ interface FactMapper {
     @Select("select id, name, looks, born, weight_g, version from dog" + OF + "order by id")
     List<Dog> dogs(PracticeId practice, long household);
 
-    @Select("select id, name, difficulty, surface, passers, enclosed, signal, note, version from place" + OF + "order by difficulty, id")
+    @Select("select id, name, difficulty, surface, passers, enclosed, signal, note, outdoors, busy, version from place" + OF + "order by difficulty, id")
     List<Place> places(PracticeId practice, long household);
 
     @Select("select id, word, meaning, dog_id, signal, role, version from word" + OF + "order by role <> 'CUE', lower(word), id")
@@ -62,13 +62,13 @@ interface FactMapper {
     int updateDog(PracticeId practice, long household, @Param("f") Dog dog);
 
     @Insert("""
-            insert into place (practice_id, household_id, name, difficulty, surface, passers, enclosed, signal, note)
-            values (#{practice}, #{household}, #{f.name}, #{f.difficulty}, #{f.surface}, #{f.passers}, #{f.enclosed}, #{f.signal}, #{f.note})""")
+            insert into place (practice_id, household_id, name, difficulty, surface, passers, enclosed, signal, note, outdoors, busy)
+            values (#{practice}, #{household}, #{f.name}, #{f.difficulty}, #{f.surface}, #{f.passers}, #{f.enclosed}, #{f.signal}, #{f.note}, #{f.outdoors}, #{f.busy})""")
     void insertPlace(PracticeId practice, long household, @Param("f") Place place);
 
     @Update("""
             update place set name = #{f.name}, difficulty = #{f.difficulty}, surface = #{f.surface}, passers = #{f.passers},
-                   enclosed = #{f.enclosed}, signal = #{f.signal}, note = #{f.note}, version = version + 1""" + SAME)
+                   enclosed = #{f.enclosed}, signal = #{f.signal}, note = #{f.note}, outdoors = #{f.outdoors}, busy = #{f.busy}, version = version + 1""" + SAME)
     int updatePlace(PracticeId practice, long household, @Param("f") Place place);
 
     @Insert("""

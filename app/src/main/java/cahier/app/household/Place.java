@@ -11,18 +11,20 @@ import java.util.List;
  * @param passers who passes, say "lift, neighbours"
  * @param enclosed whether a dog off lead stays in
  * @param signal whether a phone has signal there
+ * @param outdoors whether the heat of the day matters there
+ * @param busy when it is busy, as {@link Hours} writes it; empty when nobody said
  */
 public record Place(long id, String name, int difficulty, String surface, String passers, boolean enclosed, boolean signal, String note,
-                    int version) {
+                    boolean outdoors, String busy, int version) {
 
     /** A place of which only the name and the difficulty are known. */
     public static Place named(String name, int difficulty) {
-        return new Place(0, name, difficulty, "", "", false, true, "", 0);
+        return new Place(0, name, difficulty, "", "", false, true, "", HomeKind.isOutdoors(name), "", 0);
     }
 
     /** "Difficulty 3, tiles, lift, neighbours, enclosed, no signal." */
     public String described() {
-        List<String> parts = new ArrayList<>(List.of("Difficulty " + difficulty, surface, passers, enclosed ? "enclosed" : "", signal ? "" : "no signal"));
+        List<String> parts = new ArrayList<>(List.of("Difficulty " + difficulty, surface, passers, enclosed ? "enclosed" : "", signal ? "" : "no signal", outdoors ? "outdoors" : "", busy.isEmpty() ? "" : "busy " + busy));
         parts.removeIf(String::isEmpty);
         return String.join(", ", parts) + ".";
     }

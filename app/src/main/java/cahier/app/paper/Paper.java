@@ -9,6 +9,7 @@ import cahier.app.household.Households;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
+import cahier.app.week.Weeks;
 import cahier.app.wording.Wordings;
 import com.openhtmltopdf.extend.FSSupplier;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
@@ -21,6 +22,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Locale;
@@ -51,9 +54,11 @@ public class Paper {
     private final Wordings wordings;
     private final AccountService accounts;
     private final Setups setups;
+    private final Weeks weeks;
     private final SpringTemplateEngine templates;
+    private final Clock clock;
 
-    Paper(Homeworks homeworks, Households households, FoodLines food, OwnerLinks links, Wordings wordings, AccountService accounts, Setups setups, SpringTemplateEngine templates) {
+    Paper(Homeworks homeworks, Households households, FoodLines food, OwnerLinks links, Wordings wordings, AccountService accounts, Setups setups, Weeks weeks, SpringTemplateEngine templates, Clock clock) {
         this.homeworks = homeworks;
         this.households = households;
         this.food = food;
@@ -61,7 +66,9 @@ public class Paper {
         this.wordings = wordings;
         this.accounts = accounts;
         this.setups = setups;
+        this.weeks = weeks;
         this.templates = templates;
+        this.clock = clock;
     }
 
     /** @param site where the application is reached, for the link and its code */
@@ -74,7 +81,7 @@ public class Paper {
         String next = facts.lessonAfter(sheet.issuedAt()).filter(l -> !l.startsAt().atZone(zone).toLocalDate().equals(issued)).map(l -> l.when(zone)).orElse("");
         return new PaperSheet(sheet, facts, issued, next, sheet.issuedBy() + ", " + accounts.name(practice), link, link.map(QrCode::of),
                 food.of(practice, facts, sheet.pieces(), issued), wordings.strangers(practice, facts),
-                setups.at(practice, sheet.householdId(), sheet.issuedAt()));
+                setups.at(practice, sheet.householdId(), sheet.issuedAt()), weeks.asPlanned(practice, sheet.householdId(), id, Instant.now(clock)));
     }
 
     public byte[] pdf(PracticeId practice, long id, String site) {

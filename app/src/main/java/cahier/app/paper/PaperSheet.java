@@ -8,6 +8,7 @@ import cahier.app.household.Person;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.SheetItem;
 import cahier.app.web.Dates;
+import cahier.app.week.PlannedWeek;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -25,9 +26,10 @@ import java.util.stream.IntStream;
  * @param link the address of the owner's page, if it is known
  * @param strangers what to say to them
  * @param setups kept for the household when the sheet was issued
+ * @param planned its week, where one was planned
  */
 public record PaperSheet(Homework sheet, Facts facts, LocalDate from, String next, String trainer, Optional<String> link, Optional<QrCode> code, List<FoodLine> food, String strangers,
-                         List<DrawnSetup> setups) {
+                         List<DrawnSetup> setups, Optional<PlannedWeek> planned) {
 
     private static final int DAYS = 7;
     private static final int MOST_ROWS = 4;

@@ -8,6 +8,7 @@ import cahier.app.paper.PdfFile;
 import cahier.app.progress.Progress;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.web.Site;
+import cahier.app.week.Weeks;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -35,15 +36,17 @@ class OwnerController {
     private final Incidents incidents;
     private final Paper paper;
     private final Exposures exposures;
+    private final Weeks weeks;
     private final Clock clock;
 
-    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, Paper paper, Exposures exposures, Clock clock) {
+    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, Paper paper, Exposures exposures, Weeks weeks, Clock clock) {
         this.practice = practice;
         this.progress = progress;
         this.questions = questions;
         this.incidents = incidents;
         this.paper = paper;
         this.exposures = exposures;
+        this.weeks = weeks;
         this.clock = clock;
     }
 
@@ -55,6 +58,7 @@ class OwnerController {
         model.addAttribute("lengths", MINUTES);
         model.addAttribute("minutes", minutes);
         model.addAttribute("turns", MINUTES.contains(minutes) ? practice.turns(owner, today, minutes) : List.of());
+        model.addAttribute("week", weeks.of(owner.practice(), owner.householdId(), Instant.now(clock)).orElse(null));
         return "practice/today";
     }
 

@@ -100,13 +100,11 @@ class OwnerPractice {
         return SessionPlan.of(exercises, 60.0 * minutes).parts().stream().map(p -> new Today.Turn(tasks.get(p.exercise().id()), p.reps())).toList();
     }
 
-    /** Success as the last two weeks show it, with one clean and one other rep to begin with. */
+    /** Success as the last two weeks show it. */
     private static SessionPlan.Exercise exercise(Today.Task task, @Nullable Roadmap map, List<PracticeDay> days) {
-        int clean = days.stream().mapToInt(PracticeDay::clean).sum();
-        int reps = days.stream().mapToInt(PracticeDay::reps).sum();
         Double lasts = task.plan().durationS();
         boolean attention = map != null && map.track().template().equals(ATTENTION) || task.item().trackTitle().equalsIgnoreCase(ATTENTION);
-        return new SessionPlan.Exercise(task.stepId(), attention, (clean + 1.0) / (reps + 2.0), task.plan().reps(), lasts == null || lasts <= 0 ? SessionPlan.REP_S : lasts);
+        return new SessionPlan.Exercise(task.stepId(), attention, PracticeDay.success(days), task.plan().reps(), lasts == null || lasts <= 0 ? SessionPlan.REP_S : lasts);
     }
 
     private String news(Owner owner, long track, Instant now) {

@@ -10,6 +10,11 @@ import java.util.Optional;
  */
 public record Roadmap(Track track, List<Step> steps, Optional<Visit> visit) {
 
+    /** The same with its steps written otherwise; none added, none left out. */
+    public Roadmap withSteps(List<Step> other) {
+        return new Roadmap(track, other, visit);
+    }
+
     /** 0-based index of the current step, if the dog is on one. */
     public Optional<Integer> currentIndex() {
         return visit.flatMap(v -> indexOf(v.stepId()));

@@ -82,7 +82,7 @@ class PrivacyTest extends AppTest {
         "/households/{household}/flags/new", "/households/{household}/method", "/households/{household}/baselines", "/flags/{flag}", "/flags/{flag}/letter",
         "/households/{household}/tracks/new", "/tracks/{track}", "/tracks/{track}/edit", "/tracks/{track}/overrule", "/tracks/{track}/split",
         "/households/{household}/distances", "/households/{household}/alone", "/households/{household}/handling", "/bench/triangle?household={household}", "/bench/provisions?household={household}", "/households/{household}/roadmap", "/households/{household}/roadmap.json", "/households/{household}/roadmap/import", "/households/{household}/method/changes",
-        "/tracks/{track}/what-if?pass=RUN&run=5", "/tracks/{track}/rhythms", "/tracks/{track}/payback?uses=4", "/lessons/{lesson}", "/tracks/{track}/place", "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}", "/sheets/{sheet}/print", "/sheets/{sheet}.pdf"})
+        "/tracks/{track}/what-if?pass=RUN&run=5", "/tracks/{track}/rhythms", "/households/{household}/week", "/tracks/{track}/payback?uses=4", "/lessons/{lesson}", "/tracks/{track}/place", "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}", "/sheets/{sheet}/print", "/sheets/{sheet}.pdf"})
     void theNeighbourOpensNothing(String path) throws Exception {
         mvc.perform(get(filled(path)).with(user(edda()))).andExpect(status().is2xxSuccessful());
         mvc.perform(get(filled(path)).with(user(neighbour))).andExpect(status().isNotFound());
@@ -97,7 +97,7 @@ class PrivacyTest extends AppTest {
         "/households/{household}/tracks", "/households/{household}/homework", "/households/{household}/link", "/households/{household}/link/revoke",
         "/households/{household}/roadmap/issue?track={track}", "/households/{household}/roadmap/import", "/households/{household}/method/changes?track={track}",
         "/households/{household}/parked?item=ball", "/households/{household}/parked/1/return", "/tracks/{track}/order?by=1", "/lessons/{lesson}/agenda", "/lessons/{lesson}/state?state=MISSED", "/lessons/{lesson}/shown?shown-MARKER=not", "/lessons/{lesson}/close", "/lessons/{lesson}/reps?track={track}&outcome=CLEAN",
-        "/households/{household}/packs?lessonsBought=5&lesson={lesson}", "/tracks/{track}/reps/void?rep=x", "/tracks/{track}/probe?kind=PLACE", "/tracks/{track}/reps/restore?rep=x", "/tracks/{track}/park", "/tracks/{track}/template",
+        "/households/{household}/week/plan", "/households/{household}/week/forget", "/households/{household}/week/hours?walk=daily%209-10", "/households/{household}/week/calendar/forget?person=1", "/households/{household}/week/pin?dog=1&at=2026-06-18T09:00", "/households/{household}/week/move?dog=1&at=2026-06-18T09:00", "/households/{household}/packs?lessonsBought=5&lesson={lesson}", "/tracks/{track}/reps/void?rep=x", "/tracks/{track}/probe?kind=PLACE", "/tracks/{track}/reps/restore?rep=x", "/tracks/{track}/park", "/tracks/{track}/template",
         "/tracks/{track}/needs?step={step}&first={step}", "/tracks/{track}/needs/1/remove", "/tracks/{track}/apart?other={track}", "/tracks/{track}/place?place=1",
         "/tracks/{track}", "/tracks/{track}/steps", "/tracks/{track}/climb?base={step}", "/tracks/{track}/overrule", "/tracks/{track}/split?decision={decision}", "/tracks/{track}/dog-on/{step}",
         "/steps/{step}", "/steps/{step}/move?by=1", "/steps/{step}/remove", "/steps/{step}/restore",

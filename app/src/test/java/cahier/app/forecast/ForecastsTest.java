@@ -11,6 +11,7 @@ import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
+import cahier.app.track.PassChoice;
 import cahier.app.track.Tracks;
 import cahier.core.decide.TrackKind;
 import cahier.core.forecast.Forecast;
@@ -72,13 +73,20 @@ class ForecastsTest extends AppTest {
     @Test
     void moreSessionsAWeekBringTheGoalNearer() throws Exception {
         days("cmcmc", 3);
-        List<Rhythm> rhythms = asEdda(() -> forecasts.rhythms(edda().practice(), home.roadmap(), now()));
+        Rhythms asked = asEdda(() -> forecasts.rhythms(edda().practice(), home.roadmap(), 7, Optional.empty(), now())).orElseThrow();
+        List<Rhythm> rhythms = asked.others();
+        assertThat(asked.asked()).isEqualTo(rhythms.get(3));
+        Rhythms stricter = asEdda(() -> forecasts.rhythms(edda().practice(), home.roadmap(), 7, Optional.of(PassChoice.RATE_90), now())).orElseThrow();
+        assertThat(stricter.leastReps()).as("ten at least instead of five in a row").isGreaterThan(asked.leastReps());
+        assertThat(stricter.asked().late().orElseThrow()).isGreaterThan(asked.asked().late().orElseThrow());
         assertThat(rhythms).extracting(Rhythm::sessionsAWeek).containsExactly(2, 3, 5, 7, 14);
         for (int i = 1; i < rhythms.size(); i++) {
             assertThat(rhythms.get(i).early().orElseThrow()).isLessThanOrEqualTo(rhythms.get(i - 1).early().orElseThrow());
         }
         assertThat(rhythms.get(4).late().orElseThrow()).isLessThan(rhythms.get(0).late().orElseThrow());
-        open("/tracks/" + home.track + "/rhythms").andExpect(content().string(allOf(containsString(rhythms.get(0).words()), containsString(" weeks"))));
+        open("/tracks/" + home.track + "/rhythms?sessions=7").andExpect(content().string(allOf(containsString(rhythms.get(0).words()), containsString(asked.words()))));
+        open("/tracks/" + home.track + "/rhythms?sessions=many&pass=LUCK").andExpect(content().string(containsString("At 5 sessions a week: ")));
+        open("/tracks/" + home.track + "/rhythms?sessions=99").andExpect(content().string(containsString("At 21 sessions a week: ")));
         assertThat(new Rhythm(2, Optional.of(9), Optional.empty()).words()).isEqualTo("from 9 weeks on");
         assertThat(new Rhythm(2, Optional.empty(), Optional.empty()).words()).isEqualTo("not within a year");
         assertThat(new Rhythm(2, Optional.of(1), Optional.of(1)).words()).isEqualTo("1 week");

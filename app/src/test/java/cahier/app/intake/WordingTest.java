@@ -83,7 +83,7 @@ class WordingTest {
 
     @Test
     void factsAreSaidAsAPersonWould() {
-        Place landing = new Place(1, "landing", 3, "tiles", "lift", false, false, "", 0);
+        Place landing = new Place(1, "landing", 3, "tiles", "lift", false, false, "", false, "", 0);
         assertThat(landing.described()).isEqualTo("Difficulty 3, tiles, lift, no signal.");
         Person noor = new Person(1, "Noor", 9, true, false, null, "", "", 0);
         assertThat(noor.called()).isEqualTo("Noor (9)");

@@ -22,7 +22,7 @@ class BusyTimesTest {
     }
 
     private static List<Busy> times(String... events) {
-        return BusyTimes.times(new StringReader("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\n" + String.join("", events) + "END:VCALENDAR\r\n"), LONDON, NOW);
+        return CalendarFile.busy(new StringReader("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\n" + String.join("", events) + "END:VCALENDAR\r\n"), LONDON, NOW);
     }
 
     private static Busy busy(String from, String to, String title) {
@@ -65,7 +65,7 @@ class BusyTimesTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "name,start\nDentist,9", "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nDTSTART:yesterday\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\n"})
     void whatIsNoCalendarIsRefused(String file) {
-        assertThatThrownBy(() -> BusyTimes.times(new StringReader(file), LONDON, NOW)).isInstanceOf(BusyTimes.BadCalendar.class).hasMessageStartingWith("This is not a calendar file (.ics)");
+        assertThatThrownBy(() -> CalendarFile.busy(new StringReader(file), LONDON, NOW)).isInstanceOf(CalendarFile.Bad.class).hasMessageStartingWith("This is not a calendar file (.ics)");
     }
 
     @Test

@@ -23,7 +23,7 @@ final class Openings {
         for (Someone person : week.people().stream().filter(Someone::handles).toList()) {
             SortedSet<Integer> starts = new TreeSet<>();
             for (Span free : person.free()) {
-                int first = Math.max(free.startInclusive(), week.now());
+                int first = free.startInclusive() >= week.now() ? free.startInclusive() : (week.now() / QUARTER + 1) * QUARTER;
                 int end = Math.min(free.endExclusive(), Week.DAYS * Span.DAY);
                 if (first < end) {
                     starts.add(first);

@@ -9,6 +9,7 @@ import ai.timefold.solver.core.api.score.buildin.hardmediumsoft.HardMediumSoftSc
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -38,7 +39,7 @@ class Timetable {
     }
 
     private Timetable(Week week, List<Opening> openings, List<Exercise> exercises) {
-        this.minutes = new WeekRules.Minutes(week.minutesADay());
+        this.minutes = new WeekRules.Minutes(week.minutesADay(), week.spent());
         this.people = week.people();
         this.doses = week.doses();
         this.apart = week.apart();
@@ -51,11 +52,12 @@ class Timetable {
         Openings openings = new Openings(week);
         List<Opening> all = new ArrayList<>(openings.all());
         List<Exercise> exercises = new ArrayList<>();
+        Map<Long, Integer> shares = Shares.of(week);
         for (Dose dose : week.doses()) {
             List<Opening> possible = all.stream().filter(o -> o.isFor(dose)).toList();
             List<Week.Kept> kept = week.kept().stream().filter(k -> k.trackId() == dose.trackId() && k.start() >= week.now())
                     .sorted(Comparator.comparing(Week.Kept::pinned).reversed().thenComparingInt(Week.Kept::start)).toList();
-            int wanted = Math.max(wanted(dose), (int) kept.stream().filter(Week.Kept::pinned).count());
+            int wanted = Math.max(shares.get(dose.trackId()), (int) kept.stream().filter(Week.Kept::pinned).count());
             for (int i = 0; i < wanted; i++) {
                 Exercise exercise = new Exercise(exercises.size(), dose).asHardest(week.isHardest(dose)).among(possible);
                 if (i < kept.size()) {
@@ -64,6 +66,7 @@ class Timetable {
                 exercises.add(exercise);
             }
         }
+        exercises.sort(Comparator.comparingInt(Exercise::minutes).reversed()); // the long ones find a day while there is room
         return new Timetable(week, List.copyOf(all), List.copyOf(exercises));
     }
 
@@ -80,14 +83,6 @@ class Timetable {
         } else {
             possible.stream().filter(o -> o.isAt(was)).findFirst().ifPresent(o -> exercise.from(o, false));
         }
-    }
-
-    private static int wanted(Dose dose) {
-        int sum = 0;
-        for (int day = 0; day < Week.DAYS; day++) {
-            sum += dose.left(day);
-        }
-        return sum;
     }
 
     List<Exercise> exercises() {

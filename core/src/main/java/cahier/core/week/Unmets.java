@@ -26,15 +26,16 @@ final class Unmets {
         Map<Long, List<Exercise>> byTrack = exercises.stream().collect(Collectors.groupingBy(Exercise::trackId));
         for (Dose dose : week.doses()) {
             List<Exercise> all = byTrack.getOrDefault(dose.trackId(), List.of());
-            int missing = (int) all.stream().filter(e -> !e.isPlanned()).count();
+            int wanted = Shares.asked(dose);
+            int missing = wanted - (int) all.stream().filter(Exercise::isPlanned).count();
             if (missing > 0) {
-                unmet.add(unmet(dose, missing, all.size()));
+                unmet.add(unmet(dose, missing, wanted, wanted > all.size()));
             }
         }
         return unmet;
     }
 
-    private WeekPlan.Unmet unmet(Dose dose, int missing, int wanted) {
+    private WeekPlan.Unmet unmet(Dose dose, int missing, int wanted, boolean minutes) {
         List<Need> needs = List.of(new Need(WeekPlan.Why.NO_TIME, o -> o.free() >= dose.minutes()), new Need(WeekPlan.Why.NO_COMPANY, o -> o.with(dose.company()) >= dose.minutes()),
                 new Need(WeekPlan.Why.NO_ADULT, o -> o.adult() >= dose.minutes()), new Need(WeekPlan.Why.HEAT, o -> !dose.outdoors() || o.cool() >= dose.minutes()));
         List<Opening> left = openings;
@@ -46,8 +47,7 @@ final class Unmets {
                 return new WeekPlan.Unmet(dose.trackId(), missing, wanted, need.why(), instead);
             }
         }
-        int asked = week.doses().stream().mapToInt(d -> d.perDay() * d.minutes()).sum();
-        return new WeekPlan.Unmet(dose.trackId(), missing, wanted, asked > week.minutesADay() ? WeekPlan.Why.MINUTES : WeekPlan.Why.CROWDED, Optional.empty());
+        return new WeekPlan.Unmet(dose.trackId(), missing, wanted, minutes ? WeekPlan.Why.MINUTES : WeekPlan.Why.CROWDED, Optional.empty());
     }
 
     /** Sessions that could be had at most, were there no others: on each day as many as keep their rest. */

@@ -59,6 +59,11 @@ public record Week(int now, List<Someone> people, List<Span> withFriend, List<Sp
         return others.stream().anyMatch(d -> d.success() > dose.success()) && others.stream().noneMatch(d -> d.success() < dose.success());
     }
 
+    /** Minutes practised on the first day. */
+    int spent() {
+        return doses.stream().mapToInt(d -> d.done() * d.minutes()).sum();
+    }
+
     Optional<Someone> person(long id) {
         return people.stream().filter(p -> p.id() == id).findFirst();
     }

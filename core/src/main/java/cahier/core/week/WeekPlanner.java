@@ -28,6 +28,8 @@ public final class WeekPlanner {
 
     /** So many steps improve the first plan, so that the same seed gives the same plan however fast the machine is. */
     public static final int STEPS = 2_000;
+    /** A household with little to plan is done sooner: after so many steps that found nothing better. */
+    static final int UNIMPROVED = 400;
     /** No improving takes longer; a machine that needs more stops earlier and may then plan otherwise. */
     public static final Duration LONGEST = Duration.ofMillis(1500);
 
@@ -55,7 +57,7 @@ public final class WeekPlanner {
     private SolverFactory<Timetable> factory(long seed) {
         return SolverFactory.create(new SolverConfig().withSolutionClass(Timetable.class).withEntityClasses(Exercise.class).withConstraintProviderClass(WeekRules.class)
                 .withEnvironmentMode(EnvironmentMode.NO_ASSERT).withRandomSeed(seed)
-                .withPhases(new ConstructionHeuristicPhaseConfig(), new LocalSearchPhaseConfig().withTerminationConfig(new TerminationConfig().withStepCountLimit(steps).withSpentLimit(longest))));
+                .withPhases(new ConstructionHeuristicPhaseConfig(), new LocalSearchPhaseConfig().withTerminationConfig(new TerminationConfig().withStepCountLimit(steps).withUnimprovedStepCountLimit(Math.max(UNIMPROVED, steps / 5)).withSpentLimit(longest))));
     }
 
     /** The best week that was found. A household without doses or without time gets an empty one, with what is unmet. */

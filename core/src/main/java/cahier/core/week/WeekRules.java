@@ -107,12 +107,20 @@ public class WeekRules implements ConstraintProvider {
 
     /** Not more minutes on a day than the household has. */
     Constraint minutes(ConstraintFactory factory) {
-        return factory.forEach(Exercise.class).groupBy(Exercise::day, sum(Exercise::minutes)).join(Minutes.class).filter((day, sum, has) -> sum > has.aDay())
-                .penalize(HardMediumSoftScore.ONE_HARD, (day, sum, has) -> sum - has.aDay()).asConstraint(WeekRule.MINUTES.name());
+        return factory.forEach(Exercise.class).groupBy(Exercise::day, sum(Exercise::minutes)).join(Minutes.class).filter((day, sum, has) -> sum > has.on(day))
+                .penalize(HardMediumSoftScore.ONE_HARD, (day, sum, has) -> sum - has.on(day)).asConstraint(WeekRule.MINUTES.name());
     }
 
-    /** Minutes the household has on a day. */
-    record Minutes(int aDay) {
+    /**
+     * Minutes the household has on a day.
+     *
+     * @param spent minutes practised on the first day
+     */
+    record Minutes(int aDay, int spent) {
+
+        int on(int day) {
+            return day == 0 ? Math.max(0, aDay - spent) : aDay;
+        }
     }
 
     /** Every session has a time; what cannot is shared evenly between the tracks. */

@@ -18,6 +18,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -71,7 +72,7 @@ class WeekPlannerTest {
 
         assertThat(plan.unmet()).isEmpty();
         assertThat(plan.sessions()).hasSize(13);
-        assertThat(plan.sessions().get(0).start()).isBetween(at(0, 19, 0), at(0, 19, 55));
+        assertThat(plan.sessions().get(0).start()).isBetween(at(0, 19, 15), at(0, 19, 45));
     }
 
     @Test
@@ -146,6 +147,14 @@ class WeekPlannerTest {
         WeekPlan plan = PLANNER.plan(minutes(week(List.of(adult(DELE, daily(7, 20))), dose(1, 1, 2), dose(2, 1, 2)), 10), SEED);
 
         assertThat(plan.unmet()).containsExactly(new WeekPlan.Unmet(1, 7, 14, WeekPlan.Why.MINUTES, Optional.empty()), new WeekPlan.Unmet(2, 7, 14, WeekPlan.Why.MINUTES, Optional.empty()));
+    }
+
+    @Test
+    void aLongSessionIsNotStarvedByShortOnes() {
+        Week week = minutes(week(List.of(adult(DELE, daily(7, 20))), dose(1, 1, 2), dose(2, 1, 2), lasting(10, dose(3, 1, 2))), 25);
+
+        assertThat(Shares.of(week)).isEqualTo(Map.of(1L, 12, 2L, 9, 3L, 7));
+        assertThat(PLANNER.plan(week, SEED).unmet()).extracting(WeekPlan.Unmet::missing).containsExactly(2, 5, 7);
     }
 
     @Test

@@ -115,8 +115,8 @@ class WeekRulesTest {
 
     @Test
     void notMoreMinutesThanTheHouseholdHas() {
-        VERIFIER.verifyThat(WeekRules::minutes).given(new WeekRules.Minutes(20), exercise(lasting(15, dose(1, 1, 1)), marit, at(0, 8, 0)), exercise(lasting(10, dose(2, 2, 1)), marit, at(0, 10, 0))).penalizesBy(5);
-        VERIFIER.verifyThat(WeekRules::minutes).given(new WeekRules.Minutes(20), exercise(lasting(15, dose(1, 1, 1)), marit, at(0, 8, 0)), exercise(lasting(10, dose(2, 2, 1)), marit, at(1, 10, 0))).penalizesBy(0);
+        VERIFIER.verifyThat(WeekRules::minutes).given(new WeekRules.Minutes(20, 5), exercise(lasting(15, dose(1, 1, 1)), marit, at(0, 8, 0)), exercise(lasting(10, dose(2, 2, 1)), marit, at(0, 10, 0))).penalizesBy(10);
+        VERIFIER.verifyThat(WeekRules::minutes).given(new WeekRules.Minutes(20, 5), exercise(lasting(15, dose(1, 1, 1)), marit, at(0, 8, 0)), exercise(lasting(20, dose(2, 2, 1)), marit, at(1, 10, 0))).penalizesBy(0);
     }
 
     @Test

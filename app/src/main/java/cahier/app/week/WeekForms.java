@@ -1,0 +1,136 @@
+package cahier.app.week;
+
+import cahier.app.account.PracticeId;
+import cahier.app.household.Facts;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.lesson.CalendarFile;
+import cahier.app.web.NotFound;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.nio.charset.StandardCharsets;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The forms of the week, the same on the trainer's page and on the owner's phone. */
+@Component
+public class WeekForms {
+
+    private static final long LARGEST_CALENDAR = 10_000_000;
+
+    private final Weeks weeks;
+    private final FreeHours hours;
+    private final Households households;
+
+    WeekForms(Weeks weeks, FreeHours hours, Households households) {
+        this.weeks = weeks;
+        this.hours = hours;
+        this.households = households;
+    }
+
+    /** Everything the page shows. What was typed and refused stands in the lines again. */
+    public void show(PracticeId practice, long household, Instant now, Model model) {
+        Optional<PlannedWeek> week = weeks.of(practice, household, now);
+        HoursKept kept = hours.of(practice, household, now);
+        Facts facts = households.facts(practice, household);
+        model.addAttribute("facts", facts);
+        model.addAttribute("week", week.orElse(null));
+        model.addAttribute("lines", kept.lines(facts));
+        model.addAttribute("noHours", kept.isEmpty());
+    }
+
+    /** Plans, once there are hours to plan with. */
+    public void plan(PracticeId practice, long household, Instant now, RedirectAttributes flash) {
+        households.get(practice, household);
+        if (hours.of(practice, household, now).isEmpty()) {
+            flash.addFlashAttribute("refusal", "Nobody has said when there is time. Type the free hours first.");
+        } else {
+            weeks.plan(practice, household, now);
+        }
+    }
+
+    /** Keeps the hours and plans with them; what cannot be read is said, and everything typed stays. */
+    public void hours(PracticeId practice, long household, Map<String, String> typed, Instant now, RedirectAttributes flash) {
+        try {
+            hours.put(practice, household, typed);
+            plan(practice, household, now, flash);
+        } catch (IllegalArgumentException e) {
+            flash.addFlashAttribute("refusal", sentence(e) + " Nothing was changed.");
+            flash.addFlashAttribute("typed", typed);
+        }
+    }
+
+    /** Reads one person's calendar file. */
+    public void calendar(PracticeId practice, long household, long person, boolean free, @Nullable MultipartFile file, Instant now, RedirectAttributes flash) {
+        if (file == null || file.isEmpty() || file.getSize() > LARGEST_CALENDAR) {
+            flash.addFlashAttribute("refusal", file == null || file.isEmpty() ? "Choose a calendar file (.ics) first. What was read before stands."
+                    : "The calendar file must be at most 10 MB, was " + file.getSize() / 1_000_000 + " MB. What was read before stands.");
+            return;
+        }
+        try (Reader reader = new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8)) {
+            int kept = hours.read(practice, household, person, free, reader, now);
+            flash.addFlashAttribute("said", kept == 0 ? "Nothing in it in the coming year." : kept + (kept == 1 ? " time" : " times") + " read.");
+            weeks.adapt(practice, household, now);
+        } catch (CalendarFile.Bad e) {
+            flash.addFlashAttribute("refusal", e.getMessage() + " What was read before stands.");
+        } catch (IOException e) {
+            flash.addFlashAttribute("refusal", "The calendar file did not arrive. What was read before stands.");
+        }
+    }
+
+    public void forgetCalendar(PracticeId practice, long household, long person, Instant now) {
+        hours.forget(practice, household, person);
+        weeks.adapt(practice, household, now);
+    }
+
+    /** Pins a session or lets it go. */
+    public void pin(PracticeId practice, long household, long dog, String at, boolean pinned, Instant now) {
+        weeks.pin(practice, household, dog, instant(practice, household, at), pinned, now);
+    }
+
+    /** Moves a session to a day, a time and a handler. */
+    public void move(PracticeId practice, long household, long dog, String at, String day, String time, long person, Instant now, RedirectAttributes flash) {
+        try {
+            weeks.move(practice, household, dog, instant(practice, household, at), LocalDate.parse(day).atTime(time(time)), person, now);
+        } catch (IllegalArgumentException e) {
+            flash.addFlashAttribute("refusal", sentence(e) + " Nothing was moved.");
+        } catch (DateTimeException e) {
+            flash.addFlashAttribute("refusal", "A day must be such as 2026-06-18, was “" + day + "”. Nothing was moved.");
+        }
+    }
+
+    private static LocalTime time(String typed) {
+        String plain = typed.strip();
+        try {
+            return LocalTime.parse(plain.length() == 4 ? "0" + plain : plain).withSecond(0).withNano(0);
+        } catch (DateTimeException e) {
+            throw new IllegalArgumentException("a time must be such as 18:30, was “" + typed + "”", e);
+        }
+    }
+
+    private Instant instant(PracticeId practice, long household, String at) {
+        Household home = households.get(practice, household);
+        try {
+            return LocalDateTime.parse(at).atZone(home.zone()).toInstant();
+        } catch (DateTimeException e) {
+            throw new NotFound("a session at " + at);
+        }
+    }
+
+    private static String sentence(RuntimeException e) {
+        String text = String.valueOf(e.getMessage());
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) + ".";
+    }
+}

@@ -1,0 +1,54 @@
+package cahier.speed;
+
+import cahier.core.forecast.Forecast;
+import cahier.core.week.Week;
+import cahier.core.week.WeekPlan;
+import cahier.core.week.WeekPlanner;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** The two heavy rules. The forecast of one step is what the others are compared with. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class CoreSpeed {
+
+    private final WeekPlanner planner = new WeekPlanner();
+    private final List<Week> weeks = List.copyOf(MadeUp.households().values());
+
+    /** One step, 2,000 runs. */
+    @Benchmark
+    public Forecast forecastOfOneStep() {
+        return MadeUp.forecast(1, Forecast.RUNS);
+    }
+
+    /** Ten steps, 2,000 runs: what a track page waits for. */
+    @Benchmark
+    public Forecast forecastOfTenSteps() {
+        return MadeUp.forecast(10, Forecast.RUNS);
+    }
+
+    /** One person, one dog, two tracks. */
+    @Benchmark
+    public WeekPlan weekOfTheSmallest() {
+        return planner.plan(weeks.get(0), 7);
+    }
+
+    /** Four people, three dogs, seven tracks. */
+    @Benchmark
+    public WeekPlan weekOfTheLargest() {
+        return planner.plan(weeks.get(2), 7);
+    }
+}
