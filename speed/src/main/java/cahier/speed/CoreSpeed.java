@@ -43,12 +43,12 @@ public class CoreSpeed {
     /** One person, one dog, two tracks. */
     @Benchmark
     public WeekPlan weekOfTheSmallest() {
-        return planner.plan(weeks.get(0), 7);
+        return planner.plan(weeks.get(0));
     }
 
     /** Four people, three dogs, seven tracks. */
     @Benchmark
     public WeekPlan weekOfTheLargest() {
-        return planner.plan(weeks.get(2), 7);
+        return planner.plan(weeks.get(2));
     }
 }

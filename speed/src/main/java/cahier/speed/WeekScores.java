@@ -18,12 +18,12 @@ public final class WeekScores {
     public static void main(String[] args) {
         WeekPlanner usual = new WeekPlanner();
         WeekPlanner patient = new WeekPlanner(NO_LIMIT, LONG);
-        MadeUp.households().values().forEach(w -> usual.plan(w, 7)); // the first plan of a process also loads the solver
+        MadeUp.households().values().forEach(w -> usual.plan(w)); // the first plan of a process also loads the solver
         for (Map.Entry<String, Week> household : MadeUp.households().entrySet()) {
             long began = System.nanoTime();
-            WeekPlan plan = usual.plan(household.getValue(), 7);
+            WeekPlan plan = usual.plan(household.getValue());
             long ms = (System.nanoTime() - began) / 1_000_000;
-            WeekPlan better = patient.plan(household.getValue(), 7);
+            WeekPlan better = patient.plan(household.getValue());
             System.out.printf("%s: %s in %d ms, %s in %d s%n", household.getKey(), plan.score(), ms, better.score(), LONG.toSeconds());
         }
     }

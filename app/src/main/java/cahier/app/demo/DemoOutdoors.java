@@ -1,5 +1,9 @@
 package cahier.app.demo;
 
+import static cahier.app.demo.DemoDays.at;
+import static cahier.app.demo.DemoDays.dog;
+import static cahier.app.demo.DemoDays.each;
+
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.bench.Setups;
@@ -7,7 +11,6 @@ import cahier.app.exposure.Exposures;
 import cahier.app.exposure.Far;
 import cahier.app.exposure.Met;
 import cahier.app.exposure.Threat;
-import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Place;
 import cahier.app.outing.Outing;
@@ -19,11 +22,9 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What a household of the demo met, watched and walked. */
@@ -56,18 +57,6 @@ class DemoOutdoors {
             outings.keep(practice, new Outing(id(household, "walk", at), household, dog(facts, w.dog()), w.paces(), w.calm(), w.round(), at), at);
         });
         each(outdoors.setups()).forEach(s -> setups.keep(practice, household, s.place(), s.kind(), s.address(), trainer.signature(), at(facts, today, s.day(), KEPT_AT)));
-    }
-
-    private static <T> List<T> each(@Nullable List<T> list) {
-        return list == null ? List.of() : list;
-    }
-
-    private static Instant at(Facts facts, LocalDate today, int day, LocalTime time) {
-        return today.plusDays(day).atTime(time).atZone(facts.household().zone()).toInstant();
-    }
-
-    private static long dog(Facts facts, String name) {
-        return facts.dogs().stream().filter(d -> d.name().equals(name)).findFirst().map(Dog::id).orElseThrow();
     }
 
     private static UUID id(long household, String what, Instant at) {

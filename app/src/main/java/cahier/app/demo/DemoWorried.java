@@ -1,5 +1,9 @@
 package cahier.app.demo;
 
+import static cahier.app.demo.DemoDays.at;
+import static cahier.app.demo.DemoDays.dog;
+import static cahier.app.demo.DemoDays.each;
+
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.alone.Departure;
@@ -7,16 +11,13 @@ import cahier.app.alone.Departures;
 import cahier.app.alone.HoursAway;
 import cahier.app.baseline.Baselines;
 import cahier.app.handling.Handling;
-import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.core.handling.Zone;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.List;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What a worried dog of the demo did when it was watched, left and touched. */
@@ -55,17 +56,5 @@ class DemoWorried {
             departures.keep(practice, new Departure(UUID.nameUUIDFromBytes((sitting + " " + at).getBytes(StandardCharsets.UTF_8)), facts.household().id(), dog(facts, left.dog()), sitting, seconds,
                     parts.length > 1 ? Integer.valueOf(parts[1]) : null, at, ""), at);
         }
-    }
-
-    private static <T> List<T> each(@Nullable List<T> list) {
-        return list == null ? List.of() : list;
-    }
-
-    private static Instant at(Facts facts, LocalDate today, int day, LocalTime time) {
-        return today.plusDays(day).atTime(time).atZone(facts.household().zone()).toInstant();
-    }
-
-    private static long dog(Facts facts, String name) {
-        return facts.dogs().stream().filter(d -> d.name().equals(name)).findFirst().map(Dog::id).orElseThrow();
     }
 }

@@ -71,7 +71,7 @@ public class Forecasts {
         Forecast.Track track = track(practice, map, facts, household, now);
         Optional<LocalDate> lesson = facts.lessonAfter(now).map(l -> l.startsAt().atZone(zone).toLocalDate());
         Forecast forecast = Forecast.of(track, today, lesson, map.track().id(), Forecast.RUNS);
-        return Optional.of(new Outlook(forecast, today, at + 1, map.steps().size(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day))));
+        return Optional.of(new Outlook(forecast, today, at + 1, map.steps().size(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day)), least(track)));
     }
 
     private Forecast.Track track(PracticeId practice, Roadmap map, Facts facts, List<PracticeDay> household, Instant now) {
@@ -120,8 +120,11 @@ public class Forecasts {
         LocalDate today = now.atZone(facts.household().zone()).toLocalDate();
         int reps = map.steps().get(map.currentIndex().get()).plan().reps();
         Forecast.Track track = track(practice, other, facts, log.days(practice, map.track().householdId()), now);
-        int least = track.ahead().stream().mapToInt(Forecast.Ahead::least).sum();
-        return Optional.of(new Rhythms(rhythm(track, sessionsAWeek, reps, today, map.track().id()), RHYTHMS.stream().map(n -> rhythm(track, n, reps, today, map.track().id())).toList(), least));
+        return Optional.of(new Rhythms(rhythm(track, sessionsAWeek, reps, today, map.track().id()), RHYTHMS.stream().map(n -> rhythm(track, n, reps, today, map.track().id())).toList(), least(track)));
+    }
+
+    private static int least(Forecast.Track track) {
+        return track.ahead().stream().mapToInt(Forecast.Ahead::least).sum();
     }
 
     private static Rhythm rhythm(Forecast.Track track, int sessions, int reps, LocalDate today, long seed) {

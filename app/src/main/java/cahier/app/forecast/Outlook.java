@@ -13,8 +13,9 @@ import java.util.Optional;
  * @param steps how many there are
  * @param nextLesson its day, if one is planned
  * @param lessons lessons until the goal at the rhythm of the past ones; empty when that is not known or the goal is not in sight
+ * @param least reps without which no dog reaches the goal
  */
-public record Outlook(Forecast forecast, LocalDate today, int step, int steps, Optional<LocalDate> nextLesson, Optional<Integer> lessons) {
+public record Outlook(Forecast forecast, LocalDate today, int step, int steps, Optional<LocalDate> nextLesson, Optional<Integer> lessons, int least) {
 
     private static final double PER_100 = 100;
 
@@ -52,6 +53,11 @@ public record Outlook(Forecast forecast, LocalDate today, int step, int steps, O
     /** "About 5 lessons at this rhythm." or nothing. */
     public String lessonsToCome() {
         return lessons.map(n -> n == 1 ? "About one lesson at this rhythm." : "About " + n + " lessons at this rhythm.").orElse("");
+    }
+
+    /** "At least 41 reps to the goal." */
+    public String leastReps() {
+        return "At least " + least + (least == 1 ? " rep" : " reps") + " to the goal.";
     }
 
     /** The one sentence an owner reads. */

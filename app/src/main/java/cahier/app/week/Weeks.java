@@ -34,6 +34,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -54,9 +55,9 @@ public class Weeks {
     private final RepLog log;
     private final Intakes intakes;
     private final Sky sky;
-    private final WeekPlanner planner = new WeekPlanner();
+    private final WeekPlanner planner;
 
-    Weeks(PlanMapper plans, FreeHours hours, Households households, Homeworks homeworks, Roadmaps roadmaps, RepLog log, Intakes intakes, Sky sky) {
+    Weeks(PlanMapper plans, FreeHours hours, Households households, Homeworks homeworks, Roadmaps roadmaps, RepLog log, Intakes intakes, Sky sky, @Value("${cahier.week.steps}") int steps) {
         this.plans = plans;
         this.hours = hours;
         this.households = households;
@@ -65,6 +66,7 @@ public class Weeks {
         this.log = log;
         this.intakes = intakes;
         this.sky = sky;
+        this.planner = new WeekPlanner(steps, WeekPlanner.LONGEST);
     }
 
     /** The week as it is planned, first planned anew where it is out of date; empty for a household that wants none. */
@@ -98,6 +100,7 @@ public class Weeks {
 
     /** Plans the coming seven days, and wants a plan from now on. What was pinned stays. */
     public PlannedWeek plan(PracticeId practice, long household, Instant now) {
+        want(practice, household, now); // whoever presses twice waits here for the first plan
         return plan(desk(practice, household, now));
     }
 
@@ -189,7 +192,7 @@ public class Weeks {
         Optional<List<Span>> hot = sky.hot(desk.facts.household().zone(), desk.today(), Week.DAYS);
         Week week = desk.frame.week(hours.of(desk.practice, desk.household(), desk.now), desk.practised, ways, days, desk.doneToday, hot.orElse(List.of()),
                 intakes.get(desk.practice, desk.household()).dailyMinutes(), kept);
-        WeekPlan plan = planner.plan(week, desk.household());
+        WeekPlan plan = planner.plan(week);
         plans.clear(desk.practice, desk.household());
         done.forEach(p -> plans.insert(desk.practice, desk.household(), p));
         Map<Long, Assignment> byTrack = desk.practised.stream().collect(Collectors.toMap(a -> a.item().trackId(), a -> a, (a, b) -> a));

@@ -62,7 +62,7 @@ class ForecastsTest extends AppTest {
         Outlook often = outlook();
         assertThat(often.forecast().middle().orElseThrow()).isAfter(today());
         assertThat(often.plain()).startsWith("As you practise now: about ");
-        open("/tracks/" + home.track).andExpect(content().string(allOf(containsString(often.headline()), containsString("Eight in ten between "), not(containsString("By the lesson on")))));
+        open("/tracks/" + home.track).andExpect(content().string(allOf(containsString(often.headline()), containsString("Eight in ten between "), containsString(often.leastReps()), not(containsString("By the lesson on")))));
         mvc.perform(get("/o/" + home.token + "/progress")).andExpect(content().string(containsString(often.plain())));
         clock.pass(Duration.ofDays(25));
         assertThat(outlook().forecast().why()).contains(Forecast.Why.NO_PRACTICE);

@@ -54,7 +54,7 @@ class PicturesTest extends AppTest {
             trainer.locator("text=The watch").first().click();
             trainer.waitForLoadState();
             trainer.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("watch.png")));
-            take(trainer, "/bench/triangle?caller=8&side=3&along=3&household=2", "triangle");
+            take(trainer, "/households/1/week", "week");
             Page night = browser.trainer(1280, 800, ColorScheme.DARK);
             take(night, "/households/" + split.householdId(), "household-night");
             Page owner = browser.visitor(390, 844);

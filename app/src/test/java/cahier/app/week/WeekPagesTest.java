@@ -31,6 +31,8 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -186,6 +188,15 @@ class WeekPagesTest extends AppTest {
         assertThat(week().today()).filteredOn(PlannedWeek.Session::isDone).hasSize(1);
         mvc.perform(get("/o/" + home.token)).andExpect(content().string(containsString(", done")));
         assertThat(week().plannedAt()).as("what is done is not missed").isEqualTo(after.plannedAt());
+    }
+
+    @Test
+    void twoWhoPlanAtOnceMakeOneWeek() throws Exception {
+        hours("daily 13:00-23:00");
+        int sessions = week().sessions().size();
+        List<CompletableFuture<PlannedWeek>> both = IntStream.range(0, 2).mapToObj(i -> CompletableFuture.supplyAsync(() -> asEdda(() -> weeks.plan(edda().practice(), home.id, now())))).toList();
+        both.forEach(CompletableFuture::join);
+        assertThat(week().sessions()).hasSize(sessions).allSatisfy(s -> assertThat(s.parts()).hasSize(1));
     }
 
     @Test

@@ -3,6 +3,7 @@ package cahier.core.week;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /** How many sessions of each track the household's minutes allow: day by day in turns, another track beginning each day. */
 final class Shares {
@@ -11,7 +12,7 @@ final class Shares {
     }
 
     /** Sessions of the week by the track's id; all that are asked for where the minutes do for them. */
-    static Map<Long, Integer> of(Week week) {
+    static Map<Long, Integer> of(Week week, List<Opening> openings) {
         Map<Long, Integer> shares = new HashMap<>();
         List<Dose> doses = week.doses();
         doses.forEach(d -> shares.put(d.trackId(), 0));
@@ -20,7 +21,7 @@ final class Shares {
             for (int round = 0; round < Dose.MOST_A_DAY; round++) {
                 for (int i = 0; i < doses.size(); i++) {
                     Dose dose = doses.get((i + day) % doses.size());
-                    if (round < dose.left(day) && dose.minutes() <= left) {
+                    if (round < asked(day, dose, openings) && dose.minutes() <= left) {
                         shares.merge(dose.trackId(), 1, Integer::sum);
                         left -= dose.minutes();
                     }
@@ -30,12 +31,13 @@ final class Shares {
         return shares;
     }
 
-    /** Sessions a track asks for, less those of today that are done. */
-    static int asked(Dose dose) {
-        int sum = 0;
-        for (int day = 0; day < Week.DAYS; day++) {
-            sum += dose.left(day);
-        }
-        return sum;
+    /** Sessions a track asks for. */
+    static int asked(Dose dose, List<Opening> openings) {
+        return IntStream.range(0, Week.DAYS).map(day -> asked(day, dose, openings)).sum();
+    }
+
+    /** On the first day no more than the hours that are left of it hold: nobody wants to read each evening what the day had no time for. */
+    private static int asked(int day, Dose dose, List<Opening> openings) {
+        return day == 0 ? Room.on(0, dose, openings.stream().filter(o -> o.free() >= dose.minutes()).toList()) : dose.left(day);
     }
 }

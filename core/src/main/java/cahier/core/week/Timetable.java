@@ -52,7 +52,7 @@ class Timetable {
         Openings openings = new Openings(week);
         List<Opening> all = new ArrayList<>(openings.all());
         List<Exercise> exercises = new ArrayList<>();
-        Map<Long, Integer> shares = Shares.of(week);
+        Map<Long, Integer> shares = Shares.of(week, all);
         for (Dose dose : week.doses()) {
             List<Opening> possible = all.stream().filter(o -> o.isFor(dose)).toList();
             List<Week.Kept> kept = week.kept().stream().filter(k -> k.trackId() == dose.trackId() && k.start() >= week.now())

@@ -26,45 +26,28 @@ final class Unmets {
         Map<Long, List<Exercise>> byTrack = exercises.stream().collect(Collectors.groupingBy(Exercise::trackId));
         for (Dose dose : week.doses()) {
             List<Exercise> all = byTrack.getOrDefault(dose.trackId(), List.of());
-            int wanted = Shares.asked(dose);
+            int wanted = Shares.asked(dose, openings);
             int missing = wanted - (int) all.stream().filter(Exercise::isPlanned).count();
             if (missing > 0) {
-                unmet.add(unmet(dose, missing, wanted, wanted > all.size()));
+                unmet.add(unmet(dose, missing, wanted, all.size()));
             }
         }
         return unmet;
     }
 
-    private WeekPlan.Unmet unmet(Dose dose, int missing, int wanted, boolean minutes) {
+    /** @param sought sessions that the minutes a day allowed */
+    private WeekPlan.Unmet unmet(Dose dose, int missing, int wanted, int sought) {
         List<Need> needs = List.of(new Need(WeekPlan.Why.NO_TIME, o -> o.free() >= dose.minutes()), new Need(WeekPlan.Why.NO_COMPANY, o -> o.with(dose.company()) >= dose.minutes()),
                 new Need(WeekPlan.Why.NO_ADULT, o -> o.adult() >= dose.minutes()), new Need(WeekPlan.Why.HEAT, o -> !dose.outdoors() || o.cool() >= dose.minutes()));
         List<Opening> left = openings;
         for (Need need : needs) {
             List<Opening> before = left;
             left = before.stream().filter(need.met()).toList();
-            if (most(dose, left) < wanted) {
+            if (Room.of(dose, left) < sought) {
                 Optional<Integer> instead = before.stream().filter(need.met().negate()).filter(o -> needs.stream().allMatch(n -> n == need || n.met().test(o))).map(Opening::start).min(Integer::compare);
                 return new WeekPlan.Unmet(dose.trackId(), missing, wanted, need.why(), instead);
             }
         }
-        return new WeekPlan.Unmet(dose.trackId(), missing, wanted, minutes ? WeekPlan.Why.MINUTES : WeekPlan.Why.CROWDED, Optional.empty());
-    }
-
-    /** Sessions that could be had at most, were there no others: on each day as many as keep their rest. */
-    private static int most(Dose dose, List<Opening> openings) {
-        Map<Integer, List<Integer>> byDay = openings.stream().collect(Collectors.groupingBy(Opening::day, Collectors.mapping(Opening::start, Collectors.toList())));
-        int most = 0;
-        for (Map.Entry<Integer, List<Integer>> day : byDay.entrySet()) {
-            int n = 0;
-            int next = Integer.MIN_VALUE;
-            for (int start : day.getValue().stream().sorted().toList()) {
-                if (start >= next && n < dose.left(day.getKey())) {
-                    n++;
-                    next = start + dose.minutes() + WeekRules.REST;
-                }
-            }
-            most += n;
-        }
-        return most;
+        return new WeekPlan.Unmet(dose.trackId(), missing, wanted, wanted > sought ? WeekPlan.Why.MINUTES : WeekPlan.Why.CROWDED, Optional.empty());
     }
 }

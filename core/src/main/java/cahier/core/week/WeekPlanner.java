@@ -26,15 +26,16 @@ import java.util.stream.Stream;
 /** Plans weeks (docs/rules.md 17). Expensive to make, safe to share. */
 public final class WeekPlanner {
 
-    /** So many steps improve the first plan, so that the same seed gives the same plan however fast the machine is. */
+    /** So many steps improve the first plan, so that the same week gives the same plan however fast the machine is. */
     public static final int STEPS = 2_000;
     /** A household with little to plan is done sooner: after so many steps that found nothing better. */
     static final int UNIMPROVED = 400;
     /** No improving takes longer; a machine that needs more stops earlier and may then plan otherwise. */
     public static final Duration LONGEST = Duration.ofMillis(1500);
 
-    private final int steps;
-    private final Duration longest;
+    private static final long SEED = 20260615;
+
+    private final SolverFactory<Timetable> factory;
 
     public WeekPlanner() {
         this(STEPS, LONGEST);
@@ -50,18 +51,14 @@ public final class WeekPlanner {
         if (steps < 1 || longest.isNegative() || longest.isZero()) {
             throw new IllegalArgumentException("steps must be 1 or more and longest above 0, were " + steps + " and " + longest);
         }
-        this.steps = steps;
-        this.longest = longest;
-    }
-
-    private SolverFactory<Timetable> factory(long seed) {
-        return SolverFactory.create(new SolverConfig().withSolutionClass(Timetable.class).withEntityClasses(Exercise.class).withConstraintProviderClass(WeekRules.class)
-                .withEnvironmentMode(EnvironmentMode.NO_ASSERT).withRandomSeed(seed)
-                .withPhases(new ConstructionHeuristicPhaseConfig(), new LocalSearchPhaseConfig().withTerminationConfig(new TerminationConfig().withStepCountLimit(steps).withUnimprovedStepCountLimit(Math.max(UNIMPROVED, steps / 5)).withSpentLimit(longest))));
+        TerminationConfig enough = new TerminationConfig().withStepCountLimit(steps).withUnimprovedStepCountLimit(Math.min(steps, Math.max(UNIMPROVED, steps / 5))).withSpentLimit(longest);
+        this.factory = SolverFactory.create(new SolverConfig().withSolutionClass(Timetable.class).withEntityClasses(Exercise.class).withConstraintProviderClass(WeekRules.class)
+                .withEnvironmentMode(EnvironmentMode.NO_ASSERT).withRandomSeed(SEED)
+                .withPhases(new ConstructionHeuristicPhaseConfig(), new LocalSearchPhaseConfig().withTerminationConfig(enough)));
     }
 
     /** The best week that was found. A household without doses or without time gets an empty one, with what is unmet. */
-    public WeekPlan plan(Week week, long seed) {
+    public WeekPlan plan(Week week) {
         Timetable empty = Timetable.of(week);
         if (empty.exercises().isEmpty()) {
             return new WeekPlan(List.of(), List.of(), List.of(0, 0, 0));
@@ -69,7 +66,6 @@ public final class WeekPlanner {
         if (empty.openings().isEmpty()) {
             return new WeekPlan(List.of(), new Unmets(week, List.of()).of(empty.exercises()), List.of(0, 0, 0));
         }
-        SolverFactory<Timetable> factory = factory(seed);
         Timetable solved = factory.buildSolver().solve(empty);
         HardMediumSoftScore score = solved.score().orElseThrow();
         Map<Integer, Set<WeekRule>> broken = score.hardScore() < 0 ? broken(SolutionManager.create(factory), solved) : Map.of();
