@@ -117,6 +117,14 @@ public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<
                 .map(s -> new WeekSheet.Part(Math.max(0, s.startInclusive() - midnight), Math.min(Span.DAY, s.endExclusive() - midnight))).toList();
     }
 
+    /** "Everything fits", or what is in the way. */
+    public String headline() {
+        if (!unmet.isEmpty()) {
+            return "Not everything fits";
+        }
+        return sessions.isEmpty() ? "Nothing to practise" : "Everything fits";
+    }
+
     public boolean hasMoreDogs() {
         return facts.dogs().size() > 1;
     }

@@ -51,11 +51,12 @@ public class WeekForms {
         model.addAttribute("noHours", kept.isEmpty());
     }
 
-    /** Plans, once there are hours to plan with. */
+    /** Plans, once there are hours to plan with; without any, what was planned loses its times. */
     public void plan(PracticeId practice, long household, Instant now, RedirectAttributes flash) {
         households.get(practice, household);
         if (hours.of(practice, household, now).isEmpty()) {
             flash.addFlashAttribute("refusal", "Nobody has said when there is time. Type the free hours first.");
+            weeks.adapt(practice, household, now);
         } else {
             weeks.plan(practice, household, now);
         }

@@ -9,6 +9,7 @@ import cahier.app.support.Browser;
 import cahier.app.support.Home;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Page;
@@ -89,7 +90,9 @@ class AccessibilityTest extends AppTest {
 
     /** In one piece: no page has frames, for which each answer would be put together on a blank page of its own. */
     private static AxeBuilder axe(Page page) {
-        return new AxeBuilder(page).setLegacyMode(true);
+        AxeRunOptions options = new AxeRunOptions();
+        options.setResultTypes(List.of("violations"));
+        return new AxeBuilder(page).options(options).setLegacyMode(true);
     }
 
     /** On a night page only the colours can differ from the day's, where every rule is looked at. */

@@ -8,13 +8,20 @@ import cahier.app.support.Browser;
 import cahier.app.support.Postgres;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import java.io.IOException;
 import org.junit.jupiter.api.Test;
 
 /** The application is killed in the middle of tapping and started again: what was acknowledged is there, once, and the rest comes later. */
 class RestartTest {
 
     private static final String OWNER = "/o/demo-pim-4Zr8wQ2hVt6KxNq1Lb9sYc3d";
-    private final String database = Postgres.freshDatabase();
+    private final ApplicationProcess application;
+    private final String database;
+
+    RestartTest() throws IOException {
+        application = ApplicationProcess.shared();
+        database = application.database();
+    }
 
     private long reps() {
         return Postgres.number(database, "select count(*) from rep");
@@ -22,8 +29,7 @@ class RestartTest {
 
     @Test
     void everyTappedRepIsThereOnce() throws Exception {
-        try (ApplicationProcess application = new ApplicationProcess(database);
-             Browser browser = new Browser(application.address()).expecting("net::ERR_")) {
+        try (Browser browser = new Browser(application.address()).expecting("net::ERR_")) {
             Page owner = browser.visitor(390, 844);
             owner.navigate(OWNER);
             owner.locator(".it h2 a").nth(1).click();
@@ -71,8 +77,7 @@ class RestartTest {
 
     @Test
     void afterOneVisitThePagesOpenAndTakeRepsWithoutAServer() throws Exception {
-        try (ApplicationProcess application = new ApplicationProcess(database);
-             Browser browser = new Browser(application.address()).expecting("net::ERR_")) {
+        try (Browser browser = new Browser(application.address()).expecting("net::ERR_")) {
             Page owner = browser.visitor(390, 844);
             owner.navigate(OWNER);
             owner.waitForSelector("body[data-kept]");

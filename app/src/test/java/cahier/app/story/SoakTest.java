@@ -29,16 +29,21 @@ class SoakTest {
     private static final int KILLS = Integer.getInteger("cahier.soak.kills", 1);
     private static final int TAPS_WITHOUT_SERVER = 15;
 
-    private final String database = Postgres.freshDatabase();
+    private final ApplicationProcess application;
+    private final String database;
     private final Set<String> acknowledged = ConcurrentHashMap.newKeySet();
     private int tapped;
     private int kills;
     private int deadUntil;
 
+    SoakTest() throws IOException {
+        application = ApplicationProcess.shared();
+        database = application.database();
+    }
+
     @Test
     void acknowledgedIsStoredAndNothingTwice() throws Exception {
-        try (ApplicationProcess application = new ApplicationProcess(database);
-             Browser browser = new Browser(application.address()).expecting("net::ERR_")) {
+        try (Browser browser = new Browser(application.address()).expecting("net::ERR_")) {
             long before = reps();
             Page owner = browser.visitor(390, 844);
             owner.onResponse(this::note);
@@ -47,7 +52,7 @@ class SoakTest {
             String step = owner.locator(".it h2 a").first().getAttribute("href");
             owner.waitForCondition(() -> Boolean.TRUE.equals(owner.evaluate("async (u) => !!(await (await caches.open('cahier-5')).match(u))", step)));
             while (tapped < TAPS) {
-                sitting(owner, step, application);
+                sitting(owner, step);
             }
             if (deadUntil > 0) {
                 application.startAgain();
@@ -61,7 +66,7 @@ class SoakTest {
         }
     }
 
-    private void sitting(Page owner, String step, ApplicationProcess application) throws Exception {
+    private void sitting(Page owner, String step) throws Exception {
         owner.navigate(step);
         owner.waitForSelector("body[data-ready]");
         while (owner.locator("#tapping").isVisible()) {
@@ -71,14 +76,14 @@ class SoakTest {
             if (win) {
                 owner.waitForCondition(() -> owner.locator("#finishing").isVisible());
             }
-            killOrStart(application);
+            killOrStart();
         }
         owner.click("#finish");
         assertThat(owner.locator("h1")).isVisible();
         assertThat(owner).hasURL(Pattern.compile(OWNER + "$"), new PageAssertions.HasURLOptions().setTimeout(30_000));
     }
 
-    private void killOrStart(ApplicationProcess application) throws IOException, InterruptedException {
+    private void killOrStart() throws IOException, InterruptedException {
         if (deadUntil > 0 && tapped >= deadUntil) {
             application.startAgain();
             deadUntil = 0;

@@ -13,6 +13,7 @@ import java.util.function.BooleanSupplier;
 public final class ApplicationProcess implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(120);
+    private static ApplicationProcess shared;
     private final String database;
     private final int port = freePort();
     private final Path log = Path.of("target", "application-" + port + ".log");
@@ -21,6 +22,19 @@ public final class ApplicationProcess implements AutoCloseable {
     public ApplicationProcess(String database) throws IOException {
         this.database = database;
         this.process = start();
+    }
+
+    /** One with demo data for every test that leaves it running and counts only what it did itself: starting one takes as long as such a test. */
+    public static synchronized ApplicationProcess shared() throws IOException {
+        if (shared == null) {
+            shared = new ApplicationProcess(Postgres.freshDatabase());
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> shared.process.destroyForcibly()));
+        }
+        return shared;
+    }
+
+    public String database() {
+        return database;
     }
 
     private Process start() throws IOException {

@@ -109,6 +109,14 @@ class WeekPagesTest extends AppTest {
     }
 
     @Test
+    void hoursThatAreTakenBackLeaveNothingPlanned() throws Exception {
+        hours("daily 17:30-19:30");
+        send(page + "/hours", "p" + person, "").andExpect(flash().attribute("refusal", containsString("Nobody has said when there is time.")));
+        assertThat(week().sessions()).isEmpty();
+        open(page).andExpect(content().string(allOf(containsString("Not everything fits"), containsString("Leave it, 12 of 12 left out: there is not enough free time."))));
+    }
+
+    @Test
     void aWeekIsPlannedDrawnAndGoesOut() throws Exception {
         hours("daily 17:30-19:30");
         PlannedWeek week = week();
