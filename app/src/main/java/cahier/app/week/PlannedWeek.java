@@ -22,8 +22,9 @@ import java.util.stream.IntStream;
  * @param sessions earliest first
  * @param unmet a sentence for each track that found no time for all its sessions
  * @param weather what to say of the weather; empty when it was known
+ * @param hot hot hours as they are kept, see {@link PlanMapper.Head}
  */
-public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<Session> sessions, List<String> unmet, String weather, Ground ground) {
+public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<Session> sessions, List<String> unmet, String weather, String hot) {
 
     /** What lies under the sessions in the drawing, in minutes from the first midnight: when somebody is free, when it is hot, when a lesson is. */
     record Ground(List<Span> free, List<Span> hot, List<Span> lessons) {
@@ -100,7 +101,7 @@ public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<
     }
 
     /** The week as it is drawn. */
-    public Drawing drawing() {
+    Drawing drawing(Ground ground) {
         List<Dog> dogs = facts.dogs();
         List<WeekSheet.Day> columns = IntStream.range(0, Week.DAYS).mapToObj(i -> {
             LocalDate date = first.plusDays(i);

@@ -38,7 +38,8 @@ class WeekController {
 
     @GetMapping
     String show(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, Model model) {
-        forms.show(me.practice(), household, now(), model);
+        Instant now = now();
+        forms.put(me.practice(), household, now, model).drawing(now).ifPresent(d -> model.addAttribute("drawing", d));
         model.addAttribute("base", "/households/" + household + "/week");
         return "week/week";
     }

@@ -1,6 +1,7 @@
 package cahier.app.week;
 
 import cahier.app.account.PracticeId;
+import cahier.app.draw.Drawing;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
@@ -40,15 +41,27 @@ public class WeekForms {
         this.households = households;
     }
 
-    /** Everything the page shows. What was typed and refused stands in the lines again. */
+    /** What a page shows of a household, for those who need more of it. */
+    record Shown(Optional<PlannedWeek> week, HoursKept hours, Facts facts) {
+
+        Optional<Drawing> drawing(Instant now) {
+            return week.map(w -> w.drawing(new WeekOf(facts, now).ground(hours, w.hot())));
+        }
+    }
+
+    /** Everything both pages show. What was typed and refused stands in the lines again. */
     public void show(PracticeId practice, long household, Instant now, Model model) {
+        put(practice, household, now, model);
+    }
+
+    Shown put(PracticeId practice, long household, Instant now, Model model) {
         Optional<PlannedWeek> week = weeks.of(practice, household, now);
         HoursKept kept = hours.of(practice, household, now);
         Facts facts = households.facts(practice, household);
         model.addAttribute("facts", facts);
         model.addAttribute("week", week.orElse(null));
         model.addAttribute("lines", kept.lines(facts));
-        model.addAttribute("noHours", kept.isEmpty());
+        return new Shown(week, kept, facts);
     }
 
     /** Plans, once there are hours to plan with; without any, what was planned loses its times. */

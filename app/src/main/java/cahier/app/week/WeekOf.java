@@ -105,7 +105,7 @@ final class WeekOf {
     }
 
     /** @param hot as {@link PlanMapper.Head} keeps it */
-    PlannedWeek.Ground drawn(HoursKept hours, String hot) {
+    PlannedWeek.Ground ground(HoursKept hours, String hot) {
         List<Span> free = facts.handlers().stream().flatMap(p -> free(p, hours).stream()).toList();
         List<Span> lessons = facts.lessons().stream().filter(l -> l.state() != Lesson.State.MISSED).flatMap(l -> within(l.startsAt(), l.endsAt()).stream()).toList();
         List<Span> hours24 = Arrays.stream(hot.split(" ")).filter(h -> !h.isEmpty()).map(h -> h.split("-")).map(h -> new Span(Integer.parseInt(h[0]), Integer.parseInt(h[1]))).toList();

@@ -76,20 +76,19 @@ public class Weeks {
             return Optional.empty();
         }
         Desk desk = desk(practice, household, now);
-        if (isOutOfDate(desk, head.get(), plans.sessions(practice, household))) {
-            plans.lock(practice, household);
-            head = plans.head(practice, household);
-            if (head.isPresent() && isOutOfDate(desk, head.get(), plans.sessions(practice, household))) {
-                return Optional.of(plan(desk));
-            }
+        List<Planned> sessions = plans.sessions(practice, household);
+        if (!isOutOfDate(desk, head.get(), sessions)) {
+            return Optional.of(shown(desk, head.get(), sessions));
         }
-        return head.map(h -> shown(desk, h));
+        plans.lock(practice, household); // somebody else may be planning just now
+        List<Planned> newer = plans.sessions(practice, household);
+        return plans.head(practice, household).map(h -> isOutOfDate(desk, h, newer) ? plan(desk) : shown(desk, h, newer));
     }
 
     /** The week of this sheet as it was planned last, for paper: never planned anew. */
     @Transactional(readOnly = true)
     public Optional<PlannedWeek> asPlanned(PracticeId practice, long household, long sheet, Instant now) {
-        return plans.head(practice, household).filter(h -> h.homeworkId() == sheet).map(h -> shown(desk(practice, household, now), h));
+        return plans.head(practice, household).filter(h -> h.homeworkId() == sheet).map(h -> shown(desk(practice, household, now), h, plans.sessions(practice, household)));
     }
 
     /** Wants a plan from now on, which is made when somebody looks. */
@@ -202,7 +201,7 @@ public class Weeks {
                 hot.isPresent() ? "" : "The weather is not known: outdoors not at 24\u00a0°C or more.",
                 hot.orElse(List.of()).stream().map(s -> s.startInclusive() + "-" + s.endExclusive()).collect(Collectors.joining(" ")));
         plans.put(desk.practice, head);
-        return shown(desk, head);
+        return shown(desk, head, plans.sessions(desk.practice, desk.household()));
     }
 
     private static Planned planned(Desk desk, WeekPlan.Session s, Assignment a) {
@@ -233,8 +232,7 @@ public class Weeks {
         return WeekWords.unmet(unmet, a.item().trackTitle(), company, first);
     }
 
-    private PlannedWeek shown(Desk desk, PlanMapper.Head head) {
-        List<Planned> all = plans.sessions(desk.practice, desk.household());
+    private static PlannedWeek shown(Desk desk, PlanMapper.Head head, List<Planned> all) {
         List<Planned> done = done(desk, all);
         Map<Long, String> titles = new HashMap<>();
         desk.sheet.ifPresent(s -> s.items().forEach(i -> titles.put(i.trackId(), i.trackTitle())));
@@ -248,7 +246,6 @@ public class Weeks {
                         parts.stream().map(p -> new PlannedWeek.Part(p.stepId(), titles.getOrDefault(p.trackId(), "Practice"), p.minutes(), done.contains(p))).toList(),
                         parts.stream().anyMatch(Planned::pinned), PlannedWeek.broken(parts)))
                 .sorted(Comparator.comparing(PlannedWeek.Session::startsAt)).toList();
-        return new PlannedWeek(desk.facts, head.firstDay(), head.plannedAt(), sessions, head.unmet().lines().toList(), head.weather(),
-                desk.frame.drawn(hours.of(desk.practice, desk.household(), desk.now), head.hot()));
+        return new PlannedWeek(desk.facts, head.firstDay(), head.plannedAt(), sessions, head.unmet().lines().toList(), head.weather(), head.hot());
     }
 }
