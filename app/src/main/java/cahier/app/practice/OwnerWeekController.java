@@ -76,16 +76,14 @@ class OwnerWeekController {
     }
 
     @PostMapping("/pin")
-    String pin(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestParam long dog, @RequestParam String at, @RequestParam(defaultValue = "false") boolean pinned) {
-        forms.pin(owner.practice(), owner.householdId(), dog, at, pinned, now());
-        return BACK;
+    String pin(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestParam long dog, @RequestParam String at, @RequestParam(defaultValue = "false") boolean pinned, RedirectAttributes flash) {
+        return BACK + forms.pin(owner.practice(), owner.householdId(), dog, at, pinned, now(), flash);
     }
 
     @PostMapping("/move")
     String move(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestParam long dog, @RequestParam String at, @RequestParam(defaultValue = "") String day,
                 @RequestParam(defaultValue = "") String time, @RequestParam(defaultValue = "0") long person, RedirectAttributes flash) {
-        forms.move(owner.practice(), owner.householdId(), dog, at, day, time, person, now(), flash);
-        return BACK;
+        return BACK + forms.move(owner.practice(), owner.householdId(), dog, at, day, time, person, now(), flash);
     }
 
     private Instant now() {

@@ -81,16 +81,14 @@ class WeekController {
     }
 
     @PostMapping("/pin")
-    String pin(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam long dog, @RequestParam String at, @RequestParam(defaultValue = "false") boolean pinned) {
-        forms.pin(me.practice(), household, dog, at, pinned, now());
-        return BACK;
+    String pin(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam long dog, @RequestParam String at, @RequestParam(defaultValue = "false") boolean pinned, RedirectAttributes flash) {
+        return BACK + forms.pin(me.practice(), household, dog, at, pinned, now(), flash);
     }
 
     @PostMapping("/move")
     String move(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam long dog, @RequestParam String at, @RequestParam(defaultValue = "") String day,
                 @RequestParam(defaultValue = "") String time, @RequestParam(defaultValue = "0") long person, RedirectAttributes flash) {
-        forms.move(me.practice(), household, dog, at, day, time, person, now(), flash);
-        return BACK;
+        return BACK + forms.move(me.practice(), household, dog, at, day, time, person, now(), flash);
     }
 
     private Instant now() {

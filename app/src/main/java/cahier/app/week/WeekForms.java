@@ -30,6 +30,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 public class WeekForms {
 
     private static final long LARGEST_CALENDAR = 10_000_000;
+    private static final int DATE = 10;
+    private static final String ELSEWHERE = "This session was planned anew meanwhile. Nothing was changed: look where it is now.";
 
     private final Weeks weeks;
     private final FreeHours hours;
@@ -109,20 +111,34 @@ public class WeekForms {
         weeks.adapt(practice, household, now);
     }
 
-    /** Pins a session or lets it go. */
-    public void pin(PracticeId practice, long household, long dog, String at, boolean pinned, Instant now) {
-        weeks.pin(practice, household, dog, instant(practice, household, at), pinned, now);
+    /** Pins a session or lets it go; returns where on the page it stands, empty when it was refused. */
+    public String pin(PracticeId practice, long household, long dog, String at, boolean pinned, Instant now, RedirectAttributes flash) {
+        try {
+            weeks.pin(practice, household, dog, instant(practice, household, at), pinned, now);
+            return anchor(at);
+        } catch (Weeks.Elsewhere e) {
+            flash.addFlashAttribute("refusal", ELSEWHERE);
+            return "";
+        }
     }
 
-    /** Moves a session to a day, a time and a handler. */
-    public void move(PracticeId practice, long household, long dog, String at, String day, String time, long person, Instant now, RedirectAttributes flash) {
+    /** Moves a session to a day, a time and a handler; returns where on the page it stands, empty when it was refused. */
+    public String move(PracticeId practice, long household, long dog, String at, String day, String time, long person, Instant now, RedirectAttributes flash) {
         try {
             weeks.move(practice, household, dog, instant(practice, household, at), LocalDate.parse(day).atTime(time(time)), person, now);
+            return anchor(day);
+        } catch (Weeks.Elsewhere e) {
+            flash.addFlashAttribute("refusal", ELSEWHERE);
         } catch (IllegalArgumentException e) {
             flash.addFlashAttribute("refusal", sentence(e) + " Nothing was moved.");
         } catch (DateTimeException e) {
             flash.addFlashAttribute("refusal", "A day must be such as 2026-06-18, was “" + day + "”. Nothing was moved.");
         }
+        return "";
+    }
+
+    private static String anchor(String day) {
+        return day.matches("\\d{4}-\\d{2}-\\d{2}.*") ? "#d-" + day.substring(0, DATE) : "";
     }
 
     private static LocalTime time(String typed) {

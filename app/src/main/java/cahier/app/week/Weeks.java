@@ -69,6 +69,12 @@ public class Weeks {
         this.planner = new WeekPlanner(steps, WeekPlanner.LONGEST);
     }
 
+    /** A session that was planned anew, moved or taken back since the page was shown. */
+    static final class Elsewhere extends RuntimeException {
+
+        private static final long serialVersionUID = 1L;
+    }
+
     /** The week as it is planned, first planned anew where it is out of date; empty for a household that wants none. */
     public Optional<PlannedWeek> of(PracticeId practice, long household, Instant now) {
         Optional<PlanMapper.Head> head = plans.head(practice, household);
@@ -137,7 +143,7 @@ public class Weeks {
 
     private static void found(int rows) {
         if (rows == 0) {
-            throw new NotFound("this session");
+            throw new Elsewhere();
         }
     }
 

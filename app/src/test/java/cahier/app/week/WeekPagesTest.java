@@ -13,6 +13,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
@@ -109,6 +110,14 @@ class WeekPagesTest extends AppTest {
     }
 
     @Test
+    void aHouseholdOfNobodyHasAPageToo() throws Exception {
+        long nobody = asEdda(() -> households.add(new Household(0, edda().practice(), "Nobody yet", "", "Europe/London", "", 0)));
+        open("/households/" + nobody + "/week").andExpect(content().string(allOf(containsString("No week yet"), not(containsString("From a calendar")))));
+        send("/households/" + nobody + "/week/hours", "walk", "daily 8-9").andExpect(flash().attribute("refusal", "Nobody has said when there is time. Type the free hours first."));
+        open("/households/" + nobody + "/week").andExpect(content().string(containsString("daily 8:00-9:00")));
+    }
+
+    @Test
     void hoursThatAreTakenBackLeaveNothingPlanned() throws Exception {
         hours("daily 17:30-19:30");
         send(page + "/hours", "p" + person, "").andExpect(flash().attribute("refusal", containsString("Nobody has said when there is time.")));
@@ -175,10 +184,12 @@ class WeekPagesTest extends AppTest {
         send(page + "/move", "dog", dog, "at", first.at(), "day", past, "time", "9:00", "person", Long.toString(person))
                 .andExpect(flash().attribute("refusal", "A session must be moved to a time between now and in seven days, was " + past + ", 09:00. Nothing was moved."));
         send(page + "/move", "dog", dog, "at", first.at(), "day", first.day().toString(), "time", "9:00", "person", "0").andExpect(status().isNotFound());
-        send(page + "/pin", "dog", dog, "at", "2026-01-01T09:00", "pinned", "true").andExpect(status().isNotFound());
+        String gone = "This session was planned anew meanwhile. Nothing was changed: look where it is now.";
+        send(page + "/pin", "dog", dog, "at", "2026-01-01T09:00", "pinned", "true").andExpect(flash().attribute("refusal", gone));
+        send(page + "/move", "dog", dog, "at", "2026-01-01T09:00", "day", first.day().toString(), "time", "19:00", "person", Long.toString(person)).andExpect(flash().attribute("refusal", gone));
         send(page + "/pin", "dog", dog, "at", "x", "pinned", "true").andExpect(status().isNotFound());
         Home neighbour = homes.make(edda(), TrackKind.SKILL, 1);
-        mvc.perform(post("/o/" + neighbour.token + "/week/pin").param("dog", dog).param("at", first.at()).param("pinned", "true")).andExpect(status().isNotFound());
+        mvc.perform(post("/o/" + neighbour.token + "/week/pin").param("dog", dog).param("at", first.at()).param("pinned", "true")).andExpect(flash().attribute("refusal", gone));
         assertThat(week().sessions()).noneMatch(PlannedWeek.Session::pinned);
     }
 
