@@ -27,7 +27,6 @@ class Exercise {
     private Opening opening;
 
     /** For the solver. */
-    @SuppressWarnings("NullAway")
     Exercise() {
     }
 

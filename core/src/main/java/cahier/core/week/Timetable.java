@@ -34,7 +34,6 @@ class Timetable {
     private HardMediumSoftScore score;
 
     /** For the solver. */
-    @SuppressWarnings("NullAway")
     Timetable() {
     }
 
