@@ -8,6 +8,7 @@ import cahier.app.baseline.WatchWords;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.web.Dates;
 import cahier.app.web.Measures;
 import cahier.app.web.NotFound;
 import cahier.core.alone.AloneReading;
@@ -16,7 +17,6 @@ import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalTime;
-import java.time.format.DateTimeParseException;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -163,12 +163,8 @@ class AloneController {
     }
 
     private static int minutes(String typed) {
-        try {
-            LocalTime time = LocalTime.parse(typed.strip().length() == 4 ? "0" + typed.strip() : typed.strip());
-            return time.getHour() * 60 + time.getMinute();
-        } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException("a time must be such as 9:15, was “" + typed + "”", e);
-        }
+        LocalTime time = Dates.wallTime(typed, "9:15");
+        return time.getHour() * 60 + time.getMinute();
     }
 
     private static String cut(String cover) {

@@ -9,6 +9,7 @@ import cahier.app.judge.Judgements;
 import cahier.app.lesson.AgendaLine;
 import cahier.app.lesson.BusyTimes;
 import cahier.app.lesson.CalendarFile;
+import cahier.app.lesson.CalendarUpload;
 import cahier.app.lesson.Calendars;
 import cahier.app.lesson.Lessons;
 import cahier.app.lesson.Shown;
@@ -25,7 +26,6 @@ import cahier.app.web.Site;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.Reader;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -56,8 +56,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** Lessons: the list, the brief of one, its agenda, taps on the spot, and how it is closed. */
 @Controller
 class LessonController {
-
-    private static final long LARGEST_CALENDAR = 10_000_000;
 
     private static final Duration AHEAD = Duration.ofDays(60);
     private static final Duration BACK = Duration.ofDays(30);
@@ -211,15 +209,7 @@ class LessonController {
     /** A calendar file in which the trainer's other times stand. */
     @PostMapping("/lessons/busy")
     String busy(@AuthenticationPrincipal TrainerUser me, @RequestParam(required = false) @Nullable MultipartFile file, RedirectAttributes flash) throws IOException {
-        if (file == null || file.isEmpty()) {
-            flash.addFlashAttribute("refusal", "Choose a calendar file (.ics) first. What was read before stands.");
-            return "redirect:/lessons#busy";
-        }
-        if (file.getSize() > LARGEST_CALENDAR) {
-            flash.addFlashAttribute("refusal", "The calendar file must be at most 10 MB, was " + file.getSize() / 1_000_000 + " MB. What was read before stands.");
-            return "redirect:/lessons#busy";
-        }
-        try (Reader reader = new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8)) {
+        try (Reader reader = CalendarUpload.open(file)) {
             int kept = busy.read(me.practice(), reader, accounts.zone(me.practice()), Instant.now(clock));
             flash.addFlashAttribute("said", kept == 0 ? "Nothing in it in the coming year." : kept + (kept == 1 ? " time" : " times") + " read.");
         } catch (CalendarFile.Bad e) {

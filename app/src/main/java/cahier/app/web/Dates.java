@@ -1,7 +1,9 @@
 package cahier.app.web;
 
+import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
@@ -10,6 +12,7 @@ import java.util.Locale;
 /** Dates and times as pages write them (docs/interface.md 6): "Thursday 18 June", "18 Jun", "9:15". */
 public final class Dates {
 
+    private static final int HOUR_OF_ONE_DIGIT = "9:15".length();
     private static final DateTimeFormatter LONG = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
     private static final DateTimeFormatter MIDDLE = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d", Locale.UK);
@@ -51,5 +54,15 @@ public final class Dates {
     /** As a date and time field wants it: "2026-06-18T09:15". */
     public static String input(Instant at, ZoneId zone) {
         return INPUT.format(at.atZone(zone));
+    }
+
+    /** Reads "9:15" or "09:15"; seconds are left out. The refusal shows the example. */
+    public static LocalTime wallTime(String typed, String example) {
+        String plain = typed.strip();
+        try {
+            return LocalTime.parse(plain.length() == HOUR_OF_ONE_DIGIT ? "0" + plain : plain).truncatedTo(ChronoUnit.MINUTES);
+        } catch (DateTimeException e) {
+            throw new IllegalArgumentException("a time must be such as " + example + ", was “" + typed + "”", e);
+        }
     }
 }

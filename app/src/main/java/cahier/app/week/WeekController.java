@@ -39,7 +39,7 @@ class WeekController {
     @GetMapping
     String show(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, Model model) {
         Instant now = now();
-        forms.put(me.practice(), household, now, model).drawing(now).ifPresent(d -> model.addAttribute("drawing", d));
+        forms.show(me.practice(), household, now, model).drawing(now).ifPresent(d -> model.addAttribute("drawing", d));
         model.addAttribute("base", "/households/" + household + "/week");
         return "week/week";
     }

@@ -6,16 +6,15 @@ import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.lesson.CalendarFile;
+import cahier.app.lesson.CalendarUpload;
+import cahier.app.web.Dates;
 import cahier.app.web.NotFound;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.LocalTime;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -29,7 +28,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Component
 public class WeekForms {
 
-    private static final long LARGEST_CALENDAR = 10_000_000;
     private static final int DATE = 10;
     private static final String ELSEWHERE = "This session was planned anew meanwhile. Nothing was changed: look where it is now.";
 
@@ -43,8 +41,8 @@ public class WeekForms {
         this.households = households;
     }
 
-    /** What a page shows of a household, for those who need more of it. */
-    record Shown(Optional<PlannedWeek> week, HoursKept hours, Facts facts) {
+    /** What was shown, for a page that needs more of it. */
+    public record Shown(Optional<PlannedWeek> week, HoursKept hours, Facts facts) {
 
         Optional<Drawing> drawing(Instant now) {
             return week.map(w -> w.drawing(new WeekOf(facts, now).ground(hours, w.hot())));
@@ -52,11 +50,7 @@ public class WeekForms {
     }
 
     /** Everything both pages show. What was typed and refused stands in the lines again. */
-    public void show(PracticeId practice, long household, Instant now, Model model) {
-        put(practice, household, now, model);
-    }
-
-    Shown put(PracticeId practice, long household, Instant now, Model model) {
+    public Shown show(PracticeId practice, long household, Instant now, Model model) {
         Optional<PlannedWeek> week = weeks.of(practice, household, now);
         HoursKept kept = hours.of(practice, household, now);
         Facts facts = households.facts(practice, household);
@@ -90,12 +84,7 @@ public class WeekForms {
 
     /** Reads one person's calendar file. */
     public void calendar(PracticeId practice, long household, long person, boolean free, @Nullable MultipartFile file, Instant now, RedirectAttributes flash) {
-        if (file == null || file.isEmpty() || file.getSize() > LARGEST_CALENDAR) {
-            flash.addFlashAttribute("refusal", file == null || file.isEmpty() ? "Choose a calendar file (.ics) first. What was read before stands."
-                    : "The calendar file must be at most 10 MB, was " + file.getSize() / 1_000_000 + " MB. What was read before stands.");
-            return;
-        }
-        try (Reader reader = new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8)) {
+        try (Reader reader = CalendarUpload.open(file)) {
             int kept = hours.read(practice, household, person, free, reader, now);
             flash.addFlashAttribute("said", kept == 0 ? "Nothing in it in the coming year." : kept + (kept == 1 ? " time" : " times") + " read.");
             weeks.adapt(practice, household, now);
@@ -125,7 +114,7 @@ public class WeekForms {
     /** Moves a session to a day, a time and a handler; returns where on the page it stands, empty when it was refused. */
     public String move(PracticeId practice, long household, long dog, String at, String day, String time, long person, Instant now, RedirectAttributes flash) {
         try {
-            weeks.move(practice, household, dog, instant(practice, household, at), LocalDate.parse(day).atTime(time(time)), person, now);
+            weeks.move(practice, household, dog, instant(practice, household, at), LocalDate.parse(day).atTime(Dates.wallTime(time, "18:30")), person, now);
             return anchor(day);
         } catch (Weeks.Elsewhere e) {
             flash.addFlashAttribute("refusal", ELSEWHERE);
@@ -139,15 +128,6 @@ public class WeekForms {
 
     private static String anchor(String day) {
         return day.matches("\\d{4}-\\d{2}-\\d{2}.*") ? "#d-" + day.substring(0, DATE) : "";
-    }
-
-    private static LocalTime time(String typed) {
-        String plain = typed.strip();
-        try {
-            return LocalTime.parse(plain.length() == 4 ? "0" + plain : plain).withSecond(0).withNano(0);
-        } catch (DateTimeException e) {
-            throw new IllegalArgumentException("a time must be such as 18:30, was “" + typed + "”", e);
-        }
     }
 
     private Instant instant(PracticeId practice, long household, String at) {
