@@ -117,7 +117,7 @@ class AloneTest extends AppTest {
     @Test
     void theOwnerTimesDeparturesAndAnUpsetShortensTheNext() throws Exception {
         log("30 s", "");
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page owner = browser.visitor(360, 640);
             owner.navigate("/o/" + home.token + "/alone");
             owner.waitForSelector("body[data-ready]");

@@ -74,7 +74,7 @@ class QuestionsTest extends AppTest {
 
     @Test
     void withoutSignalItWaitsOnThePhoneAndAHalfWrittenOneIsNotLost() {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port).expecting("net::ERR_")) {
+        try (Browser browser = browser().expecting("net::ERR_")) {
             Page owner = browser.visitor(390, 844);
             owner.navigate("/o/" + home.token);
             owner.getByText("Ask").click();

@@ -92,7 +92,7 @@ class WatchesTest extends AppTest {
     @Test
     void inABrowserItIsTappedReadFromARecordingAndPutRight(@TempDir Path folder) throws Exception {
         Path wav = Files.write(folder.resolve("monday.wav"), recording("barks"));
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page trainer = browser.trainer(edda());
             trainer.navigate("/households/" + home.id + "/baselines");
             trainer.click("summary:text-is('15 minutes alone')");

@@ -116,7 +116,7 @@ class SetupsTest extends AppTest {
 
     @Test
     void ringsAreDraggedByMouseAndMovedByKeys() {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page page = browser.trainer(edda());
             page.navigate("/bench/sight-line?" + GAP);
             assertThat(page.locator("#verdict")).hasText("Too short");

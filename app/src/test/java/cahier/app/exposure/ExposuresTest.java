@@ -216,7 +216,7 @@ class ExposuresTest extends AppTest {
 
     @Test
     void theOwnerTapsWithOneThumbAlsoWithoutSignal() {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port).expecting("ERR_INTERNET_DISCONNECTED")) {
+        try (Browser browser = browser().expecting("ERR_INTERNET_DISCONNECTED")) {
             Page owner = browser.visitor(360, 640);
             owner.navigate("/o/" + home.token);
             owner.getByText("Tap what it does").click();

@@ -114,7 +114,7 @@ class HandlingTest extends AppTest {
     @Test
     void zonesAreChosenByKeyboard() throws Exception {
         rate("chest", 3);
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page trainer = browser.trainer(edda());
             trainer.navigate(page);
             trainer.locator("svg.dog a[aria-label^='chin']").first().focus();

@@ -69,7 +69,7 @@ class IncidentsTest extends AppTest {
 
     @Test
     void theOwnerTapsItWithOneThumb() {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page owner = browser.visitor(360, 740);
             owner.navigate("/o/" + home.token);
             owner.getByText("Write down how it went").click();

@@ -122,7 +122,7 @@ class OutingsTest extends AppTest {
 
     @Test
     void theOwnerCountsAlongWithoutSignalAndReloads() {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port).expecting("ERR_INTERNET_DISCONNECTED")) {
+        try (Browser browser = browser().expecting("ERR_INTERNET_DISCONNECTED")) {
             Page owner = browser.visitor(360, 640);
             owner.navigate("/o/" + home.token + "/watch");
             owner.waitForSelector("body[data-ready]");

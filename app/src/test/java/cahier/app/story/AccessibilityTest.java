@@ -42,7 +42,7 @@ class AccessibilityTest extends AppTest {
                 household + "/roadmap", household + "/distances", household + "/roadmap/import", household + "/method/changes", "/shelf", "/shelf/bed-while-someone-comes", "/shelf/import",
                 "/sheets", "/sheets/1", "/lessons", "/lessons/1", "/lessons/4", "/bench/sight-line?household=3", "/bench/triangle", "/bench/provisions", "/forecasts", "/households/3/distances", "/households/5/alone", "/households/1/week", "/households/3/handling?on=2026-11-01", "/outbox", "/outbox/texts/HOMEWORK", "/sheets/1/print", "/nowhere");
         String today = "/o/demo-sorrel-7Gm2xTf5Wd8RkPz4Hn6jBv1q";
-        try (Browser browser = new Browser("http://127.0.0.1:" + port).expecting("status of 404")) {
+        try (Browser browser = browser().expecting("status of 404")) {
             check(scheme, browser.visitor(1280, 800, scheme), List.of("/login"));
             // A night page differs in its colours only, which come from one list of tokens: one page of each kind shows them all.
             check(scheme, browser.trainer(1280, 800, scheme), scheme == ColorScheme.LIGHT ? trainers : List.of("/", household, household + "?facts=words", household + "/intake", household + "/distances",

@@ -20,7 +20,7 @@ class FirstHouseholdTest extends AppTest {
     @ParameterizedTest(name = "trainer at {0} x {1}")
     @CsvSource({"1280, 800, LIGHT, Marlow", "390, 844, DARK, Marlowe"})
     void fromTheFirstStepToTheAdjustedNextHomework(int width, int height, ColorScheme scheme, String name) {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page trainer = browser.trainer(width, height, scheme);
             assertThat(trainer.locator("button[name=theme]")).hasText(scheme == ColorScheme.DARK ? "Day page" : "Night page");
             theDeskSaysWhoNeedsALook(trainer);

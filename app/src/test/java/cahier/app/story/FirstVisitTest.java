@@ -19,7 +19,7 @@ class FirstVisitTest extends AppTest {
     @ParameterizedTest(name = "a growl at a child: {3}, trainer at {0} x {1}")
     @CsvSource({"390, 844, Corvane-Lind, true", "1280, 800, Delmar, false"})
     void fromTheFirstCallToTheEndOfTheFirstVisit(int width, int height, String name, boolean growl) {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page trainer = browser.trainer(width, height, ColorScheme.LIGHT);
             makeHousehold(trainer, name);
             askWhatTheyWant(trainer);

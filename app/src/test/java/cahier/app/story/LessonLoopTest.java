@@ -41,7 +41,7 @@ class LessonLoopTest extends AppTest {
 
     @Test
     void fromTheFirstLessonToTheThird() throws Exception {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page trainer = browser.trainer(edda());
             Trainer.makeHousehold(trainer, "Fenwick-Adeyemi", "house");
             Trainer.leaf(trainer, "Add person", "Name", "Sola", "Mail address", "sola@fenwick.example");

@@ -36,7 +36,7 @@ class PicturesTest extends AppTest {
     void everyMainView() {
         var split = asImre(() -> judgements.allOpen(imre().practice()).values().stream()
                 .filter(d -> d.suggested() == Decision.SPLIT).findFirst().orElseThrow());
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page trainer = browser.trainer(1280, 800, ColorScheme.LIGHT);
             take(trainer, "/", "desk");
             take(trainer, "/households/" + split.householdId(), "household");
@@ -49,7 +49,7 @@ class PicturesTest extends AppTest {
             take(trainer, "/shelf", "shelf");
             take(trainer, "/households/2/roadmap", "roadmap");
             take(trainer, "/bench/sight-line?path=24&pieces=3&pace=WALKING&lead=1.5&from=-40&to=-3&at=12&from=3&to=40&at=12&household=3", "sight-line");
-            take(trainer, "/households/3/handling?on=" + LocalDate.now().minusDays(20), "handling");
+            take(trainer, "/households/3/handling?on=" + LocalDate.ofInstant(now(), ZoneId.of("Europe/London")).minusDays(20), "handling");
             trainer.navigate("/households/5/alone");
             trainer.locator("text=The watch").first().click();
             trainer.waitForLoadState();

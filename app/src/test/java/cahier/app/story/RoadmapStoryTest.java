@@ -55,7 +55,7 @@ class RoadmapStoryTest extends AppTest {
 
     @Test
     void aTrainerGetsToASoundRoadmapInMinutesAndInAnotherSchool() throws IOException {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page trainer = browser.trainer(1280, 800, ColorScheme.LIGHT);
             int actions = fromAnEmptyHouseholdToIssuedHomework(trainer);
             assertThat(actions).as("clicks and filled fields").isLessThanOrEqualTo(MOST_ACTIONS);

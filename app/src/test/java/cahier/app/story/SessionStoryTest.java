@@ -82,7 +82,7 @@ class SessionStoryTest extends AppTest {
 
     @Test
     void theCoachEasesAfterTwoMissesAndEndsOnASureWin() {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page owner = practise(browser);
             owner.getByText("Not yet").click();
             assertThat(owner.locator("#not-ready")).isVisible();
@@ -116,7 +116,7 @@ class SessionStoryTest extends AppTest {
 
     @Test
     void aSlipThatComesAgainAndAgainBringsItsRemedyToTheTrainer() {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page trainer = browser.trainer(edda());
             Page owner = practise(browser);
             String practice = owner.url();
@@ -158,7 +158,7 @@ class SessionStoryTest extends AppTest {
     @Test
     void aHoldIsTimedPaidUnevenlyAndPassedByItsSeconds() {
         aHold();
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page owner = practise(browser);
             Browser.fits(owner);
             owner.locator("#with summary").click();
@@ -199,7 +199,7 @@ class SessionStoryTest extends AppTest {
 
     @Test
     void aRepIsPutRightAtOnceAndDaysLater() {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page owner = practise(browser);
             tap(owner, "Clean", "Missed");
             owner.click("#cells");
@@ -230,7 +230,7 @@ class SessionStoryTest extends AppTest {
 
     @Test
     void twoTabsWithoutSignalKeepEveryTapOnce() {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port).expecting("net::ERR_")) {
+        try (Browser browser = browser().expecting("net::ERR_")) {
             Page one = practise(browser);
             Page two = one.context().newPage();
             two.navigate(one.url());
@@ -255,7 +255,7 @@ class SessionStoryTest extends AppTest {
 
     @Test
     void tooMuchTwiceStopsAndSaysSo() {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page owner = practise(browser);
             tap(owner, "Too much");
             owner.locator("[data-sign=FROZE]").click();
@@ -276,7 +276,7 @@ class SessionStoryTest extends AppTest {
 
     @Test
     void stopAndCallWithoutSignalSaysThatItWasNotSentAndGoesLater() {
-        try (Browser browser = new Browser("http://127.0.0.1:" + port).expecting("net::ERR_")) {
+        try (Browser browser = browser().expecting("net::ERR_")) {
             Page owner = practise(browser);
             owner.getByText("Stop and call").click();
             owner.waitForSelector("body[data-ready]");
@@ -317,7 +317,7 @@ class SessionStoryTest extends AppTest {
             }
             sessions.add(session);
         }
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page owner = practise(browser);
             Object walked = owner.evaluate("""
                     async (sessions) => {

@@ -21,7 +21,7 @@ class WeekStoryTest extends AppTest {
     @Test
     void freeHoursInAPlanAPinAMissAndAnotherPlan() throws Exception {
         Home home = homes.make(edda(), TrackKind.SKILL, 1);
-        try (Browser browser = new Browser("http://127.0.0.1:" + port)) {
+        try (Browser browser = browser()) {
             Page trainer = browser.trainer(edda());
             trainer.navigate("/households/" + home.id + "/week");
             Locator dele = trainer.getByLabel("Dele", new Page.GetByLabelOptions().setExact(true));

@@ -81,6 +81,11 @@ public abstract class AppTest {
         return (TrainerUser) accounts.loadUserByUsername(IMRE);
     }
 
+    /** Its pages keep the clock of the application. */
+    protected Browser browser() {
+        return new Browser("http://127.0.0.1:" + port, clock);
+    }
+
     protected Instant now() {
         return Instant.now((Clock) clock);
     }

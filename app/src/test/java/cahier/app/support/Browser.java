@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,12 +24,42 @@ public final class Browser implements AutoCloseable {
     private final Playwright playwright = Playwright.create();
     private final com.microsoft.playwright.Browser chromium = playwright.chromium()
             .launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(FLAGS));
+    /** Lets a page's clock run with the application's: everything a phone sends carries its own time. */
+    private static final String CLOCK = """
+            if (!globalThis.ahead) {
+              const Machine = Date;
+              globalThis.ahead = { ms: 0 };
+              globalThis.Date = class extends Machine {
+                constructor(...given) { super(...(given.length ? given : [Machine.now() + globalThis.ahead.ms])); }
+                static now() { return Machine.now() + globalThis.ahead.ms; }
+              };
+            }
+            globalThis.ahead.ms = %d;""";
+
     private final String address;
+    private final List<BrowserContext> contexts = new ArrayList<>();
+    private final List<Page> pages = new ArrayList<>();
+    private final Runnable forgetClock;
+    private Duration ahead = Duration.ZERO;
     private final List<String> complaints = new ArrayList<>();
     private final List<String> expected = new ArrayList<>();
 
+    /** On an application that runs by the machine's clock. */
     public Browser(String address) {
         this.address = address;
+        this.forgetClock = () -> { };
+    }
+
+    /** On an application that runs by this clock, which the pages then keep too. */
+    Browser(String address, MovableClock clock) {
+        this.address = address;
+        this.forgetClock = clock.tell(this::setClocks);
+    }
+
+    private void setClocks(Duration time) {
+        ahead = time;
+        contexts.forEach(c -> c.addInitScript(CLOCK.formatted(time.toMillis())));
+        pages.stream().filter(p -> !p.isClosed()).forEach(p -> p.evaluate(CLOCK.formatted(time.toMillis())));
     }
 
     /** This part of a complaint belongs to what the test does, say a page that does not exist. */
@@ -42,7 +73,10 @@ public final class Browser implements AutoCloseable {
         BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setBaseURL(address)
                 .setViewportSize(width, height).setColorScheme(scheme).setLocale("en-GB").setTimezoneId("Europe/London"));
         context.setDefaultTimeout(PATIENCE_MS);
+        context.addInitScript(CLOCK.formatted(ahead.toMillis()));
+        contexts.add(context);
         Page page = context.newPage();
+        pages.add(page);
         page.onConsoleMessage(m -> {
             if (m.type().equals("error") && expected.stream().noneMatch(m.text()::contains)) {
                 complaints.add(m.text() + " at " + page.url());
@@ -96,6 +130,7 @@ public final class Browser implements AutoCloseable {
 
     @Override
     public void close() {
+        forgetClock.run();
         playwright.close();
         assertThat(complaints).as("what the browser complained of").isEmpty();
     }
