@@ -56,13 +56,19 @@ public final class Standing {
     }
 
     private static boolean replaces(Suggestion fresh, Suggestion open) {
-        boolean goingUp = open.decision() == Decision.UP || open.decision() == Decision.DONE;
-        if (goingUp && fresh.reasons().stream().anyMatch(r -> r.code() == Reason.Code.TOO_MUCH_RECENT)) {
+        if (goesUp(fresh) && !open.cause().restsTheStep()) {
+            return true; // what it was raised for is gone: a suggestion is of today
+        }
+        if (goesUp(open) && fresh.reasons().stream().anyMatch(r -> r.code() == Reason.Code.TOO_MUCH_RECENT)) {
             return true;
         }
         if (fresh.cause() == open.cause()) {
             return open.decision() != Decision.CALL || fresh.decision() == Decision.CALL;
         }
         return fresh.cause().compareTo(open.cause()) < 0;
+    }
+
+    private static boolean goesUp(Suggestion said) {
+        return said.decision() == Decision.UP || said.decision() == Decision.DONE;
     }
 }

@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 
 /** What the pass rules do to made-up dogs whose true rate is known; the table stands in docs/rules.md. */
@@ -139,5 +140,52 @@ class SimulationTest {
         }
         assertThat(moves).isGreaterThan(500);
         assertThat(waited).isGreaterThan(50);
+    }
+
+    /**
+     * Dogs that can do it 4 times in 10 for four sessions and 95 times in 100 from then on; the trainer answers nothing. How many of those with a suggestion open after the
+     * four sessions have an UP standing after so many more.
+     */
+    private static String standing(String name, Predicate<Suggestion> of, double tooMuch) {
+        int open = 0;
+        int[] up = new int[3];
+        for (long seed = 0; seed < RUNS; seed++) {
+            Learner poor = new Learner(0.4, tooMuch, seed);
+            Learner good = new Learner(0.95, 0, seed + RUNS);
+            List<Session> sessions = new ArrayList<>();
+            Optional<Suggestion> stands = Optional.empty();
+            long days = 0;
+            for (int i = 0; i < 8; i++) {
+                Session next = i < 4 ? poor.next() : good.next();
+                if (i == 4) {
+                    days = ChronoUnit.DAYS.between(next.day(), sessions.get(3).day()) + 1;
+                }
+                sessions.add(shifted(next, days));
+                Suggestion now = Standing.merge(stands, Judge.decide(caseOf(new Run(5, Spread.NONE), sessions, 0)));
+                stands = Optional.of(now).filter(Suggestion::staysOpen);
+                if (i == 3 && stands.filter(of).isEmpty()) {
+                    break;
+                }
+                open += i == 3 ? 1 : 0;
+                for (int n = 0; n < up.length; n++) {
+                    up[n] += i == 3 + (1 << n) && now.decision() == Decision.UP ? 1 : 0;
+                }
+            }
+        }
+        return "| " + name + " | " + open + " | " + up[0] + " | " + up[1] + " | " + up[2] + " |";
+    }
+
+    /** The same session so many days later: the good days come after the poor ones. */
+    private static Session shifted(Session session, long days) {
+        return new Session(session.person(), session.place(), session.day().plusDays(days), session.coldStart(),
+                session.reps().stream().map(r -> new Rep(r.id(), r.at().plus(days, ChronoUnit.DAYS), r.outcome(), r.role())).toList());
+    }
+
+    @Test
+    void whatWasRaisedForALowRateGivesWayToUpAndWhatWasTooMuchStands() throws IOException {
+        List<String> table = List.of(standing("BACK, SPLIT, CALL, STAY of any other cause", s -> !s.cause().restsTheStep() && s.decision() != Decision.UP, 0),
+                standing("TOO_MUCH, TOO_MUCH_OFTEN, TOO_MUCH_AGAIN", s -> s.cause().restsTheStep(), 0.08));
+        assertThat(Files.readString(RULES)).as("docs/rules.md, standing").contains(String.join("\n", table));
+        assertThat(table.get(1)).endsWith("| 0 | 0 | 0 |");
     }
 }

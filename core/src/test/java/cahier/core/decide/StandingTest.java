@@ -4,12 +4,16 @@ import static cahier.core.decide.Cause.*;
 import static cahier.core.decide.Decision.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.core.Vectors;
+import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class StandingTest {
 
@@ -24,27 +28,35 @@ class StandingTest {
         return new Suggestion(decision, cause, reasons, List.of(), Optional.empty());
     }
 
-    @ParameterizedTest(name = "{0} [{1}] is open, {2} [{3}] is found: {4} stands")
-    @CsvSource({
-        "CALL,  TOO_MUCH_OFTEN,  UP,      PASSED,          CALL",
-        "BACK,  TOO_MUCH,        UP,      PASSED,          BACK",
-        "BACK,  TOO_MUCH,        STAY,    NOT_YET,         BACK",
-        "BACK,  LOW_RATE,        CALL,    TOO_MUCH_OFTEN,  CALL",
-        "BACK,  LOW_RATE,        BACK,    TOO_MUCH,        BACK",
-        "UP,    PASSED,          BACK,    TOO_MUCH,        BACK",
-        "UP,    PASSED,          STAY,    TOO_MUCH_RECENT, STAY",
-        "DONE,  PASSED,          STAY,    TOO_MUCH_RECENT, STAY",
-        "UP,    PASSED,          STAY,    NOT_YET,         UP",
-        "DONE,  PASSED,          UP,      PASSED,          UP",
-        "CALL,  STUCK,           UP,      PASSED,          UP",
-        "STAY,  PERSON_GAP,      STAY,    NOT_YET,         STAY",
-        "STAY,  PERSON_GAP,      CALL,    PERSON_GAP,      CALL",
-        "CALL,  PERSON_GAP,      STAY,    PERSON_GAP,      CALL",
-        "REFRESH, STALE,         STAY,    NOT_YET,         STAY",
-        "STAY,  NOT_YET,         REFRESH, STALE,           REFRESH"})
-    void whatStands(Decision open, Cause openCause, Decision fresh, Cause freshCause, Decision stands) {
-        Suggestion standing = Standing.merge(Optional.of(say(open, openCause)), say(fresh, freshCause));
-        assertThat(standing.decision()).isEqualTo(stands);
+    static Stream<JsonNode> standing() {
+        return Vectors.cases("standing.json");
+    }
+
+    private static Suggestion read(JsonNode said) {
+        return say(Decision.valueOf(said.get("decision").asText()), Cause.valueOf(said.get("cause").asText()), said.path("tooMuchLately").asBoolean());
+    }
+
+    @ParameterizedTest
+    @MethodSource("standing")
+    void whatStands(JsonNode given) {
+        Suggestion open = read(given.get("open"));
+        Suggestion fresh = read(given.get("fresh"));
+        assertThat(Standing.merge(Optional.of(open), fresh)).isSameAs(given.get("stands").asText().equals("open") ? open : fresh);
+    }
+
+    /** Every pair there is: what was too much stands against UP and DONE, nothing else does. */
+    @Test
+    void onlyWhatWasTooMuchStandsAgainstAFreshUp() {
+        for (Decision decision : Decision.values()) {
+            for (Cause cause : Cause.values()) {
+                Suggestion open = new Suggestion(decision, cause, List.of(), List.of(), Optional.empty());
+                for (Decision up : List.of(UP, DONE)) {
+                    Suggestion fresh = say(up, PASSED);
+                    boolean holds = open.staysOpen() && List.of(ALARM, TOO_MUCH, TOO_MUCH_OFTEN, TOO_MUCH_AGAIN).contains(cause);
+                    assertThat(Standing.merge(Optional.of(open), fresh)).as("%s [%s], then %s", decision, cause, up).isSameAs(holds ? open : fresh);
+                }
+            }
+        }
     }
 
     @Test

@@ -1,0 +1,39 @@
+package cahier.core.rest;
+
+import cahier.core.gate.Topic;
+import java.util.EnumSet;
+import java.util.Set;
+
+/** A kind of work an owner does and writes down: the step of a track, or what is logged beside the tracks (docs/rules.md 38). */
+public enum Work {
+
+    /** A step of a track. */
+    STEP,
+    /** Meeting what the dog minds, at a distance. */
+    EXPOSURE,
+    /** One place, and the world passes. */
+    WATCHING(Topic.PEOPLE, Topic.DOGS),
+    /** From the door and home again. */
+    WALK(Topic.PEOPLE, Topic.DOGS, Topic.BODY),
+    /** Once out and back while the dog stays. */
+    DEPARTURE(Topic.ALONE),
+    /** A hand on the dog. */
+    TOUCH(Topic.HANDLING);
+
+    private final Set<Topic> topics;
+
+    Work(Topic... topics) {
+        EnumSet<Topic> all = EnumSet.noneOf(Topic.class);
+        all.addAll(Set.of(topics));
+        this.topics = all;
+    }
+
+    /**
+     * What it is about.
+     *
+     * @param asked the topic of the track, or of what is met; work that is always about the same leaves it aside
+     */
+    public Set<Topic> topics(Topic asked) {
+        return topics.isEmpty() ? EnumSet.of(asked) : EnumSet.copyOf(topics);
+    }
+}
