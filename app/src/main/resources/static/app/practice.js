@@ -5,6 +5,7 @@ import { Correction } from './correct.js';
 import { OUTCOMES, counted, mark } from './marks.js';
 import { Queue, badge, sitting } from './queue.js';
 import { keepPages } from './offline.js';
+import { isStopped, stop } from './stopped.js';
 
 const UNDO_MS = 60_000;
 const MOST_COUNTED = 100;
@@ -32,7 +33,7 @@ function remember(name) {
   const known = all.find((i) => i.value === localStorage.getItem(key));
   const first = (name === 'place' && all.find((i) => i.dataset.named)) || known || all[0];
   if (first) first.checked = true;
-  if (name === 'person' && known && at('setup')) at('setup').open = false;   // as last time: nothing to tap
+  if (name === 'person' && known && !first.dataset.child && at('setup')) at('setup').open = false;   // as last time: nothing to tap
   all.forEach((i) => i.addEventListener('change', () => { localStorage.setItem(key, i.value); saySetup(); }));
 }
 function choose(name, value) {
@@ -50,8 +51,16 @@ function rememberTyped(id) {
 const typed = (id) => at(id)?.value.trim().slice(0, LONGEST_LABEL) ?? '';
 const word = (name) => document.querySelector(`input[name=${name}]:checked + span`)?.textContent;
 function saySetup() {
-  if (at('setup')) at('setup-says').textContent = [word('person'), word('place')].filter(Boolean).join(', ');
+  adults();
+  const adult = at('adults')?.hidden === false && word('adult');
+  if (at('setup')) at('setup-says').textContent = [word('person') && adult ? `${word('person')} with ${adult}` : word('person'), word('place')].filter(Boolean).join(', ');
 }
+/** Somebody under 16 practises only while a named adult is there. */
+function adults() {
+  if (!at('adults')) return;
+  at('adults').hidden = !document.querySelector('input[name=person]:checked')?.dataset.child;
+}
+const lacksAdult = () => Boolean(at('adults')) && !at('adults').hidden && !chosen('adult');
 const chosen = (name) => document.querySelector(`input[name=${name}]:checked`)?.value ?? null;
 
 // ---- the marks ----
@@ -107,6 +116,7 @@ function coaching() {
     : role === 'WIN' ? 'One sure win, then stop.' : 'Easier for three.';
   at('came-back').hidden = !breathes;
   at('stop-next').textContent = says === 'S' ? 'No more of this today.' : 'Wait until it is calm. Then an easier one.';
+  stop(page.token, page.track, says === 'S');
   at('outcomes').hidden = says === 'S';
   at('stop-now').hidden = says !== 'S';
   at('slips')?.toggleAttribute('hidden', !['MISSED', 'HELPED'].includes(state.reps.at(-1)?.outcome) || state.reps.at(-1).slip !== undefined);
@@ -134,8 +144,14 @@ function offerUndo() {
 // ---- tapping ----
 
 async function tap(outcome) {
+  if (lacksAdult()) {
+    at('setup').open = true;
+    at('no-adult').hidden = false;
+    at('adults').scrollIntoView({ block: 'center' });
+    return;
+  }
   const rep = { id: crypto.randomUUID(), sessionId: state.session, stepId: Number(step), outcome, at: new Date().toISOString(),
-    person: chosen('person'), place: chosen('place'), role, value: clock?.take() ?? null, side: chosen('side') || null,
+    person: chosen('person'), adult: at('adults')?.hidden === false ? chosen('adult') : null, place: chosen('place'), role, value: clock?.take() ?? null, side: chosen('side') || null,
     item: typed('item'), helper: typed('helper') };
   const wins = role === 'WIN';
   state.reps.push(rep);
@@ -259,6 +275,7 @@ at('finish').addEventListener('click', finish);
 remember('person');
 remember('place');
 remember('side');
+document.querySelectorAll('input[name=adult]').forEach((i) => i.addEventListener('change', () => { at('no-adult').hidden = true; saySetup(); }));
 rememberTyped('item');
 rememberTyped('helper');
 saySetup();
@@ -270,12 +287,19 @@ if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at)
   const last = kept.reps.at(-1);
   choose('person', last.person);
   choose('place', last.place);
+  if (last.adult) choose('adult', last.adult);
   if (at('setup')) at('setup').open = false;
 } else {
   sitting.clear(state.step);
 }
-draw();
-setInterval(() => { offerUndo(); coaching(); }, 5000);
+if (state.reps.length === 0 && isStopped(page.token, page.track)) {
+  at('stopped').hidden = false;
+  at('practising').hidden = true;
+  at('tapping').hidden = true;
+} else {
+  draw();
+}
+setInterval(() => { if (at('stopped').hidden) { offerUndo(); coaching(); } }, 5000);
 queue.send();
 keepPages(page.token, []);
 document.body.dataset.ready = 'yes';

@@ -1,6 +1,20 @@
 import { Queue, badge } from './queue.js';
 import { keepPages } from './offline.js';
 
+import { isStopped } from './stopped.js';
+
 const { token } = document.body.dataset;
 new Queue(token, badge(document.getElementById('waiting'))).send();
+for (const part of document.querySelectorAll('section[data-track]')) {
+  // A page from before, or one that was kept for places without signal, does not know it yet.
+  const link = part.querySelector('a[href*="/practice/"]');
+  if (link && isStopped(token, part.dataset.track)) {
+    const said = document.createElement('p');
+    said.className = 'stop';
+    said.textContent = 'No more of this today. Tomorrow again.';
+    link.replaceWith(link.textContent);
+    part.querySelector('.p').append(said);
+    document.querySelectorAll(`a[href="${link.getAttribute('href')}"]`).forEach((other) => other.remove());
+  }
+}
 keepPages(token, [...document.querySelectorAll('a[href*="/practice/"]')].map((a) => a.getAttribute('href')));

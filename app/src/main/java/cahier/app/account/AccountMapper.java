@@ -1,9 +1,12 @@
 package cahier.app.account;
 
+import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface AccountMapper {
@@ -23,6 +26,18 @@ interface AccountMapper {
 
     @Select("select name from practice where id = #{practice}")
     String practiceName(PracticeId practice);
+
+    @Select("select country, questions_by_mail from practice where id = #{practice}")
+    AccountService.PracticeSettings settings(PracticeId practice);
+
+    @Update("update practice set country = #{s.country}, questions_by_mail = #{s.questionsByMail} where id = #{practice}")
+    void keepSettings(PracticeId practice, @Param("s") AccountService.PracticeSettings settings);
+
+    @Select("select id, name, email, phone from trainer where practice_id = #{practice} order by id")
+    List<AccountService.Trainer> trainers(PracticeId practice);
+
+    @Update("update trainer set phone = #{phone} where practice_id = #{practice} and id = #{id}")
+    void keepPhone(PracticeId practice, long id, String phone);
 
     @Select("select zone from practice where id = #{practice}")
     String practiceZone(PracticeId practice);

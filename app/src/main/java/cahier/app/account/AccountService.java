@@ -1,6 +1,8 @@
 package cahier.app.account;
 
+import cahier.app.web.Phones;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -43,6 +45,45 @@ public class AccountService implements UserDetailsService {
     @Transactional(readOnly = true)
     public ZoneId zone(PracticeId practice) {
         return ZoneId.of(accounts.practiceZone(practice));
+    }
+
+    /**
+     * What a practice has chosen.
+     *
+     * @param country of two letters, for telephone numbers that are typed without one; empty where it is not said
+     * @param questionsByMail whether owners' questions come to the trainers by mail, once a day at most
+     */
+    public record PracticeSettings(String country, boolean questionsByMail) {
+    }
+
+    /**
+     * One of the practice's trainers, as others reach them.
+     *
+     * @param phone as it is kept; empty when there is none
+     */
+    public record Trainer(long id, String name, String email, String phone) {
+
+        /** "+44 20 7946 0123", empty when there is none. */
+        public String phoneShown() {
+            return Phones.shown(phone);
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public PracticeSettings settings(PracticeId practice) {
+        return accounts.settings(practice);
+    }
+
+    @Transactional(readOnly = true)
+    public List<Trainer> trainers(PracticeId practice) {
+        return accounts.trainers(practice);
+    }
+
+    /** Keeps the practice's choices and the trainer's own telephone number. */
+    @Transactional
+    public void keep(TrainerUser trainer, PracticeSettings settings, String phone) {
+        accounts.keepSettings(trainer.practice(), settings);
+        accounts.keepPhone(trainer.practice(), trainer.id(), phone);
     }
 
     /** Whether the first practice has been made. */

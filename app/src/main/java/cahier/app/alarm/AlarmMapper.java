@@ -15,7 +15,8 @@ import org.apache.ibatis.annotations.Update;
 interface AlarmMapper {
 
     String COLUMNS = """
-            select a.id, a.household_id, a.dog_id, d.name as dog_name, a.kind, a.what, a.happened_at, a.answered_at, a.answered_by, a.answer
+            select a.id, a.household_id, a.dog_id, d.name as dog_name, a.kind, a.what, a.happened_at, a.opened_at,
+                   a.answered_at, a.answered_by, a.spoken_with, a.answer
             from alarm a join dog d on d.id = a.dog_id where a.practice_id = #{practice}\s""";
 
     @Insert("""
@@ -35,8 +36,15 @@ interface AlarmMapper {
     @Select(COLUMNS + "and a.id = #{id}")
     Optional<Alarm> find(PracticeId practice, UUID id);
 
+    /** All of a household, answered ones too. */
+    @Select(COLUMNS + "and a.household_id = #{household} order by a.happened_at desc limit #{most}")
+    List<Alarm> history(PracticeId practice, long household, int most);
+
+    @Update("update alarm set opened_at = #{now} where practice_id = #{practice} and id = #{id} and opened_at is null")
+    int opened(PracticeId practice, UUID id, Instant now);
+
     @Update("""
-            update alarm set answered_at = #{now}, answered_by = #{by}, answer = #{answer}
+            update alarm set answered_at = #{now}, answered_by = #{by}, spoken_with = #{with}, answer = #{answer}, opened_at = coalesce(opened_at, #{now})
             where practice_id = #{practice} and id = #{id} and answered_at is null""")
-    int answer(PracticeId practice, UUID id, String by, String answer, Instant now);
+    int answer(PracticeId practice, UUID id, String by, String with, String answer, Instant now);
 }

@@ -14,6 +14,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Alarms {
 
+    private static final int SHOWN = 100;
+
     private final AlarmMapper alarms;
 
     Alarms(AlarmMapper alarms) {
@@ -40,10 +42,23 @@ public class Alarms {
         return alarms.isOpen(practice, dog);
     }
 
-    /** The trainer has spoken with the household. Answered twice, the first answer stands. */
-    public Alarm answer(TrainerUser trainer, long household, UUID id, String answer, Instant now) {
-        Alarm alarm = alarms.find(trainer.practice(), id).filter(a -> a.householdId() == household).orElseThrow(() -> new NotFound("alarm " + id));
-        alarms.answer(trainer.practice(), id, trainer.signature(), answer, now);
-        return alarm;
+    /** Everything that happened in a household, answered or not, newest first. */
+    public List<Alarm> history(PracticeId practice, long household) {
+        return alarms.history(practice, household, SHOWN);
+    }
+
+    /** One of the practice's, or the page for what does not exist. */
+    public Alarm get(PracticeId practice, UUID id) {
+        return alarms.find(practice, id).orElseThrow(() -> new NotFound("alarm " + id));
+    }
+
+    /** A trainer has read it. True the first time. */
+    public boolean opened(PracticeId practice, UUID id, Instant now) {
+        return alarms.opened(practice, get(practice, id).id(), now) > 0;
+    }
+
+    /** The trainer has spoken with the household. Answered twice, the first answer stands; false then. */
+    public boolean answer(TrainerUser trainer, UUID id, String with, String answer, Instant now) {
+        return alarms.answer(trainer.practice(), get(trainer.practice(), id).id(), trainer.signature(), with, answer, now) > 0;
     }
 }

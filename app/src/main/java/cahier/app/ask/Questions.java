@@ -22,9 +22,9 @@ public class Questions {
         this.questions = questions;
     }
 
-    /** Sent twice, it is still one question. */
-    public void ask(PracticeId practice, Question question, Instant now) {
-        questions.insert(practice, question, now);
+    /** Sent twice, it is still one question; true the first time. */
+    public boolean ask(PracticeId practice, Question question, Instant now) {
+        return questions.insert(practice, question, now) > 0;
     }
 
     /** The latest of a household, newest first. */

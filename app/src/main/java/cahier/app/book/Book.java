@@ -10,6 +10,7 @@ import cahier.app.household.Person;
 import cahier.app.incident.Incident;
 import cahier.app.log.KeptRep;
 import cahier.app.log.Sitting;
+import cahier.app.rest.Taps;
 import cahier.app.sheet.Homework;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -18,9 +19,15 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
-/** One household's book, open at its tracks. */
+/**
+ * One household's book, open at its tracks.
+ *
+ * @param behind in what the sheet that is out is behind the plan
+ * @param marked what was tapped although it rested, lately
+ * @param answered alarms of the last weeks that were answered, newest first
+ */
 record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep,
-            List<Sitting> notes, List<Alarm> alarms, List<Question> questions, List<Incident> incidents, Load load, LocalDate today, Instant now) {
+            List<Sitting> notes, List<Alarm> alarms, List<Question> questions, List<Incident> incidents, List<String> behind, List<Taps.Said> marked, List<Alarm> answered, Load load, LocalDate today, Instant now) {
 
     public Household household() {
         return facts.household();

@@ -33,11 +33,12 @@ class BookController {
         this.page = page;
     }
 
-    record HouseholdForm(int version, @Nullable String name, @Nullable String home, @Nullable String zone, @Nullable String cautions) {
+    record HouseholdForm(int version, @Nullable String name, @Nullable String home, @Nullable String zone, @Nullable String cautions, @Nullable String emergency, @Nullable String emergencyPhone) {
 
-        Household read(Check check, TrainerUser me, long id) {
+        Household read(Check check, TrainerUser me, long id, String country) {
             return new Household(id, me.practice(), check.text("name", name, 80), check.optional("home", home, 80),
-                    check.zone("zone", zone).getId(), check.optional("cautions", cautions, 400), version);
+                    check.zone("zone", zone).getId(), check.optional("cautions", cautions, 400), check.optional("emergency", emergency, 400),
+                    check.phone("emergencyPhone", emergencyPhone, country), version);
         }
     }
 
@@ -50,13 +51,13 @@ class BookController {
 
     @GetMapping("/households/new")
     String blank(@AuthenticationPrincipal TrainerUser me, Model model) {
-        model.addAttribute("form", new HouseholdForm(0, "", "", accounts.zone(me.practice()).getId(), ""));
+        model.addAttribute("form", new HouseholdForm(0, "", "", accounts.zone(me.practice()).getId(), "", "", ""));
         return "book/household-form";
     }
 
     @PostMapping("/households")
     String add(@AuthenticationPrincipal TrainerUser me, @ModelAttribute("form") HouseholdForm form, BindingResult result) {
-        Household wanted = form.read(new Check(result), me, 0);
+        Household wanted = form.read(new Check(result), me, 0, accounts.settings(me.practice()).country());
         if (result.hasErrors()) {
             return "book/household-form";
         }
@@ -67,14 +68,14 @@ class BookController {
     String edit(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
         Household h = households.get(me.practice(), id);
         model.addAttribute("household", h);
-        model.addAttribute("form", new HouseholdForm(h.version(), h.name(), h.home(), h.zoneId(), h.cautions()));
+        model.addAttribute("form", new HouseholdForm(h.version(), h.name(), h.home(), h.zoneId(), h.cautions(), h.emergency(), h.emergencyPhoneShown()));
         return "book/household-form";
     }
 
     @PostMapping("/households/{id}")
     String save(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @ModelAttribute("form") HouseholdForm form,
                 BindingResult result, Model model) {
-        Household edited = form.read(new Check(result), me, id);
+        Household edited = form.read(new Check(result), me, id, accounts.settings(me.practice()).country());
         if (result.hasErrors()) {
             model.addAttribute("household", households.get(me.practice(), id));
             return "book/household-form";

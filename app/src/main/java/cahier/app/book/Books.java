@@ -17,6 +17,7 @@ import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.progress.Stairs;
+import cahier.app.rest.Taps;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Way;
 import cahier.app.sheet.Homeworks;
@@ -49,6 +50,8 @@ class Books {
     private static final int STRIP = 20;
     private static final int NOTES = 3;
     private static final Duration NOTES_SINCE = Duration.ofDays(7);
+    private static final Duration MARKS_SINCE = Duration.ofDays(14);
+    private static final Duration ALARMS_SINCE = Duration.ofDays(60);
 
     private final Households households;
     private final Tracks tracks;
@@ -64,10 +67,12 @@ class Books {
     private final Incidents incidents;
     private final Stairs stairs;
     private final FoodLines food;
+    private final Taps taps;
 
     Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links,
           Roadmaps roadmaps, Intakes intakes, Alarms alarms, Questions questions,
-          Incidents incidents, Stairs stairs, FoodLines food) {
+          Incidents incidents, Stairs stairs, FoodLines food, Taps taps) {
+        this.taps = taps;
         this.households = households;
         this.tracks = tracks;
         this.log = log;
@@ -92,7 +97,8 @@ class Books {
         List<TrackRow> rows = ways.stream().map(w -> row(facts, w, days, now)).toList();
         return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
                 log.notes(practice, id, now.minus(NOTES_SINCE), NOTES), alarms.open(practice, id),
-                questions.latest(practice, id).stream().filter(Question::isOpen).toList(), incidents.lately(practice, id, now),
+                questions.latest(practice, id).stream().filter(Question::isOpen).toList(), incidents.lately(practice, id, now), homeworks.behind(practice, ways),
+                taps.since(practice, id, now.minus(MARKS_SINCE)), alarms.history(practice, id).stream().filter(a -> !a.isOpen() && a.happenedAt().isAfter(now.minus(ALARMS_SINCE))).toList(),
                 Load.of(homeworks.next(practice, ways), ways, intakes.get(practice, id).dailyMinutes(), pieces -> food.of(practice, facts, pieces, now.atZone(facts.household().zone()).toLocalDate())),
                 now.atZone(facts.household().zone()).toLocalDate(), now);
     }

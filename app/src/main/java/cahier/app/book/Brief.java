@@ -1,5 +1,6 @@
 package cahier.app.book;
 
+import cahier.app.alarm.Alarm;
 import cahier.app.ask.Question;
 import cahier.app.draw.Drawing;
 import cahier.app.food.FoodLine;
@@ -11,6 +12,7 @@ import cahier.app.lesson.Busy;
 import cahier.app.lesson.Pack;
 import cahier.app.lesson.Shown;
 import cahier.app.log.Sitting;
+import cahier.app.rest.Taps;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -31,13 +33,17 @@ import java.util.Optional;
  * @param shown what the owner showed back at this lesson, right or not yet
  * @param notYet what was not right when it was last looked for
  * @param clashes what else the trainer has on at this time
+ * @param alarms those that are open, and what happened since the lesson before
+ * @param marked what was tapped although it rested
+ * @param rests tracks that rest on the next sheet, and why
  * @param readers who gets a mail with the homework
  * @param carriedOver tracks for which the hour has no time
  */
 record Brief(Facts facts, Lesson lesson, int number, LocalDate since, LocalDate today, List<Line> lines, List<Block> agenda, boolean own, Drawing ruler,
              List<TrackRow> rows, List<Send> sends, List<String> bring, List<String> carriedOver, List<Question> questions, List<Sitting> notes,
              List<Incident> incidents, Optional<Pack> pack, List<FoodLine> food,
-             Map<Shown, Boolean> shown, List<Shown> notYet, List<Busy> clashes, List<String> readers) {
+             Map<Shown, Boolean> shown, List<Shown> notYet, List<Busy> clashes, List<String> readers,
+             List<Alarm> alarms, List<Taps.Said> marked, List<Send> rests) {
 
     /**
      * One track since the lesson before.

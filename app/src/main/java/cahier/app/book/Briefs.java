@@ -2,6 +2,7 @@ package cahier.app.book;
 
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
+import cahier.app.alarm.Alarms;
 import cahier.app.draw.MinutesRuler;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
@@ -18,6 +19,7 @@ import cahier.app.lesson.Shown;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.outbox.Outbox;
+import cahier.app.rest.Taps;
 import cahier.app.roadmap.Way;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
@@ -62,8 +64,12 @@ class Briefs {
     private final Incidents incidents;
     private final FoodLines food;
     private final BusyTimes busy;
+    private final Alarms alarms;
+    private final Taps taps;
 
-    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, BusyTimes busy) {
+    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, BusyTimes busy, Alarms alarms, Taps taps) {
+        this.alarms = alarms;
+        this.taps = taps;
         this.books = books;
         this.lessons = lessons;
         this.tracks = tracks;
@@ -95,7 +101,9 @@ class Briefs {
                 own.isPresent() ? List.of() : suggested.carriedOver(), book.questions(), log.notes(practice, lesson.householdId(), since, NOTES),
                 incidents.since(practice, lesson.householdId(), since), lessons.pack(practice, lesson.householdId()),
                 food.of(practice, facts, pieces(next), book.today()), lessons.shown(practice, lesson), lessons.notYet(practice, lesson),
-                lesson.isOver() ? List.of() : busy.clashing(practice, lesson), Outbox.readers(facts).stream().map(Person::name).toList());
+                lesson.isOver() ? List.of() : busy.clashing(practice, lesson), Outbox.readers(facts).stream().map(Person::name).toList(),
+                alarms.history(practice, lesson.householdId()).stream().filter(a -> a.isOpen() || a.happenedAt().isAfter(since)).toList(), taps.since(practice, lesson.householdId(), since),
+                book.rows().stream().map(TrackRow::way).filter(w -> w.roadmap().current().isPresent() && w.permit().restsForGood()).map(w -> new Brief.Send(w.track().title(), w.why())).toList());
     }
 
     private Brief.Line line(PracticeId practice, TrackRow row, Facts facts, List<KeptRep> all, Instant since) {
@@ -171,7 +179,7 @@ class Briefs {
         Optional<Step> moved = switch (decision) {
             case UP -> map.above();
             case BACK -> map.below();
-            default -> map.current();
+            default -> way.permit().step().stream().mapToObj(map.steps()::get).findFirst();
         };
         return new Brief.Send(map.track().title(), decision == Decision.DONE ? "goal reached, a cold rep now and then"
                 : moved.map(s -> "step " + (map.indexOf(s.id()).orElse(0) + 1) + ", " + s.title()).orElse(""));
@@ -203,7 +211,7 @@ class Briefs {
                 throw new Changed();
             }
         }
-        return sending.issue(me, lesson.householdId(), site, now);
+        return sending.issue(me, lesson.householdId(), Sending.Wish.USUAL, site, now);
     }
 
     /** The lesson was closed before, in another window perhaps. */

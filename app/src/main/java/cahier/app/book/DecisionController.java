@@ -18,7 +18,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -74,7 +73,71 @@ class DecisionController {
     @PostMapping("/decisions/{id}/accept")
     String accept(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam int version, @RequestParam String back,
                   RedirectAttributes flash) {
-        return done(answers.accept(me, id, version, now()), back, flash);
+        Answers.Result result = answers.accept(me, id, version, now());
+        if (result == Answers.Result.ASKS) {
+            return "redirect:/tracks/" + answers.trackOf(me.practice(), id) + "/call?back=" + local(back);
+        }
+        return done(result, back, flash);
+    }
+
+    /**
+     * What comes next after a CALL.
+     *
+     * @param back the page it was asked from
+     */
+    record CallForm(long suggestion, int version, @Nullable String next, @Nullable String words, @Nullable String back) {
+
+        /** A new easier step is written on a page of its own. */
+        static final String EASIER = "EASIER";
+    }
+
+    /** A CALL is never accepted as it stands: rest, the step below, an easier step, or go on and say why. */
+    @GetMapping("/tracks/{track}/call")
+    String call(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam(defaultValue = "") String back, Model model) {
+        Note note = openNote(row(me, track, model));
+        if (note.decided().suggested() != Decision.CALL) {
+            return "redirect:/tracks/" + track;
+        }
+        model.addAttribute("form", new CallForm(note.decided().id(), note.decided().version(), null, "", local(back)));
+        return "book/call";
+    }
+
+    @PostMapping("/tracks/{track}/call")
+    String called(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @ModelAttribute("form") CallForm form, BindingResult result, Model model, RedirectAttributes flash) {
+        TrackRow row = row(me, track, model);
+        if (row.note().filter(Note::isOpen).filter(n -> n.decided().suggested() == Decision.CALL).isEmpty()) {
+            flash.addFlashAttribute("refusal", "This was answered meanwhile." + (form.words() == null || form.words().isBlank() ? "" : " You had written: “" + form.words() + "”"));
+            return "redirect:/tracks/" + track;
+        }
+        Check check = new Check(result);
+        String why = check.optional("words", form.words(), WHY);
+        if (CallForm.EASIER.equals(form.next()) && !result.hasErrors()) {
+            flash.addFlashAttribute("why", why);
+            return "redirect:/tracks/" + track + "/split?back=" + local(form.back());
+        }
+        if (form.next() == null || form.next().isEmpty()) {
+            check.refuse("next", "must be chosen: a call is not answered by itself");
+            return "book/call";
+        }
+        Answers.Next next = check.choice("next", form.next(), Answers.Next.class);
+        if (next == Answers.Next.GO_ON && why.isEmpty()) {
+            check.refuse("words", "must say why it goes on");
+        }
+        if (result.hasErrors()) {
+            return "book/call";
+        }
+        if (answers.call(me, form.suggestion(), form.version(), next, why, now()) == Answers.Result.DONE) {
+            return "redirect:" + (local(form.back()).isEmpty() ? "/tracks/" + track : local(form.back()));
+        }
+        model.addAttribute("refusal", LOOK_AGAIN);
+        return "book/call";
+    }
+
+    /** A track that the trainer had rested. */
+    @PostMapping("/tracks/{track}/take-up")
+    String takeUp(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam(defaultValue = "") String back) {
+        answers.takeUp(me, track, now());
+        return "redirect:" + (local(back).isEmpty() ? "/tracks/" + track : local(back));
     }
 
     @PostMapping("/decisions/{id}/undo")
@@ -145,8 +208,9 @@ class DecisionController {
 
     /** The in-between step, ready to edit: figures half-way where there is a handy value; where nothing lies between, the trainer makes it easier. */
     @GetMapping("/tracks/{track}/split")
-    String split(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, Model model) {
+    String split(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam(defaultValue = "") String back, Model model) {
         TrackRow row = row(me, track, model);
+        model.addAttribute("back", local(back));
         model.addAttribute("decision", openNote(row).decided());
         StepPlan current = row.step().orElseThrow(() -> new NotFound("a current step")).plan();
         StepPlan between = row.roadmap().below().map(below -> current.halfWayTo(below.plan())).orElse(current);
@@ -157,16 +221,21 @@ class DecisionController {
 
     @PostMapping("/tracks/{track}/split")
     String splitDone(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam long decision,
-                     @RequestParam(defaultValue = "") String why, @ModelAttribute("form") StepForm form, BindingResult result, Model model) {
+                     @RequestParam(defaultValue = "") String why, @RequestParam(defaultValue = "") String back, @ModelAttribute("form") StepForm form, BindingResult result, Model model) {
         TrackRow row = row(me, track, model);
-        StepPlan plan = form.read(new Check(result), row.track().kind());
+        model.addAttribute("back", local(back));
+        Check check = new Check(result);
+        StepPlan plan = form.read(check, row.track().kind());
+        if (!result.hasErrors() && row.step().isPresent()) {
+            Easier.check(check, plan, row.roadmap(), households.facts(me.practice(), row.track().householdId()).places());
+        }
         if (result.hasErrors()) {
             model.addAttribute("decision", openNote(row).decided());
             model.addAttribute("why", why);
             return "book/step-form";
         }
         if (answers.split(me, decision, plan, why, now()) == Answers.Result.DONE) {
-            return "redirect:/tracks/" + track;
+            return "redirect:" + (local(back).isEmpty() ? "/tracks/" + track : local(back));
         }
         // Without a decision to answer, the form that comes back keeps what was written as an ordinary step.
         model.addAttribute("refusal", "The suggestion was answered meanwhile. What you wrote can still be added as a step.");
@@ -191,8 +260,12 @@ class DecisionController {
         if (result != Answers.Result.DONE) {
             flash.addFlashAttribute("refusal", CHANGED);
         }
-        boolean local = Stream.of("/households/", "/tracks/", "/lessons/").anyMatch(back::startsWith);
-        return "redirect:" + (local ? back : "/");
+        return "redirect:" + (local(back).isEmpty() ? "/" : local(back));
+    }
+
+    /** The page it was asked from, if it is one of these; empty otherwise. */
+    private static String local(@Nullable String back) {
+        return back != null && back.matches("/(households|tracks|lessons)/\\d{1,18}(/roadmap)?") ? back : "";
     }
 
     private Instant now() {

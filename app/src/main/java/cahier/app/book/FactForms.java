@@ -9,6 +9,7 @@ import cahier.app.household.Word;
 import cahier.app.web.Check;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
+import cahier.core.rest.Handler;
 import cahier.core.words.Signal;
 import java.time.DateTimeException;
 import java.time.Instant;
@@ -34,23 +35,33 @@ final class FactForms {
     }
 
     record PersonForm(long id, int version, @Nullable String name, @Nullable String age, @Nullable String mayHandle, @Nullable String confident,
-                      @Nullable String pace, @Nullable String note, @Nullable String email) {
+                      @Nullable String pace, @Nullable String note, @Nullable String email, @Nullable String phone, @Nullable String adult) {
 
-        static final PersonForm EMPTY = new PersonForm(0, 0, "", "", "on", null, "", "", "");
+        static final PersonForm EMPTY = new PersonForm(0, 0, "", "", "on", null, "", "", "", "", "");
 
         static PersonForm of(Person p) {
             return new PersonForm(p.id(), p.version(), p.name(), p.age() == null ? "" : p.age().toString(), ticked(p.mayHandle()), ticked(p.confident()),
-                    p.paceCm() == null ? "" : p.paceCm() + " cm", p.note(), p.email());
+                    p.paceCm() == null ? "" : p.paceCm() + " cm", p.note(), p.email(), p.phoneShown(), p.adultId() == null ? "" : p.adultId().toString());
         }
 
-        Person read(Check check) {
+        /**
+         * @param people of the household, one of whom may be the adult of a child
+         * @param country for a telephone number that is typed without one
+         */
+        Person read(Check check, List<Person> people, String country) {
             OptionalInt years = check.optionalWhole("age", age, 0, 120);
             OptionalDouble metres = check.measure("pace", pace, Measures::metres);
             if (metres.isPresent() && (metres.getAsDouble() < 0.2 || metres.getAsDouble() > 1.5)) {
                 check.refuse("pace", "must be from 20 cm to 1.5 m, was “" + pace + "”, for example 75 cm");
             }
-            return new Person(id, check.text("name", name, NAME), years.isPresent() ? years.getAsInt() : null, mayHandle != null, confident != null,
-                    metres.isPresent() ? (int) Math.round(100 * metres.getAsDouble()) : null, check.optional("note", note, TEXT), check.email("email", email), version);
+            Integer old = years.isPresent() ? years.getAsInt() : null;
+            Long with = people.stream().filter(p -> !p.isChild() && p.id() != id).map(Person::id).filter(p -> p.toString().equals(adult)).findFirst().orElse(null);
+            if (Handler.needsAdult(old) && mayHandle != null && with == null) {
+                check.refuse("adult", "must name the adult who is there: under " + Handler.ALONE_FROM + " nobody practises alone, was age " + old);
+            }
+            return new Person(id, check.text("name", name, NAME), old, mayHandle != null, confident != null,
+                    metres.isPresent() ? (int) Math.round(100 * metres.getAsDouble()) : null, check.optional("note", note, TEXT), check.email("email", email), check.phone("phone", phone, country),
+                    Handler.needsAdult(old) ? with : null, version);
         }
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.book;
 
+import cahier.app.account.AccountService;
 import cahier.app.account.TrainerUser;
 import cahier.app.book.FactForms.DogForm;
 import cahier.app.book.FactForms.LessonForm;
@@ -38,9 +39,11 @@ class FactsController {
 
     private final Households households;
     private final BookPage page;
+    private final AccountService accounts;
     private final Clock clock;
 
-    FactsController(Households households, BookPage page, Clock clock) {
+    FactsController(Households households, BookPage page, AccountService accounts, Clock clock) {
+        this.accounts = accounts;
         this.households = households;
         this.page = page;
         this.clock = clock;
@@ -49,7 +52,7 @@ class FactsController {
     @PostMapping("/people")
     String person(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") PersonForm form,
                   BindingResult result, Model model) {
-        return save(FactKind.PEOPLE, me, household, result, model, "name", form::read, p -> households.put(me.practice(), household, p));
+        return save(FactKind.PEOPLE, me, household, result, model, "name", c -> form.read(c, households.facts(me.practice(), household).people(), accounts.settings(me.practice()).country()), p -> households.put(me.practice(), household, p));
     }
 
     @PostMapping("/dogs")
@@ -89,9 +92,20 @@ class FactsController {
                   RedirectAttributes flash) {
         FactKind fact = FactKind.valueOf(kind.toUpperCase(Locale.ROOT));
         try {
-            households.remove(fact, me.practice(), household, id);
+            flash.addFlashAttribute("removed", households.remove(fact, me.practice(), household, id));
         } catch (DataIntegrityViolationException e) {
             flash.addFlashAttribute("refusal", "This " + fact.getTable() + " stays: something belongs to it, such as a track, a rep, a word or a red flag.");
+        }
+        return back(household, fact);
+    }
+
+    @PostMapping("/{kind:people|dogs|places|words|lessons}/put-back/{removed}")
+    String putBack(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable String kind, @PathVariable long removed, RedirectAttributes flash) {
+        FactKind fact = FactKind.valueOf(kind.toUpperCase(Locale.ROOT));
+        try {
+            households.putBack(fact, me.practice(), household, removed);
+        } catch (DuplicateKeyException e) {
+            flash.addFlashAttribute("refusal", "It was not put back: another " + fact.getTable() + " has that name now.");
         }
         return back(household, fact);
     }

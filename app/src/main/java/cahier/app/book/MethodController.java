@@ -83,7 +83,7 @@ class MethodController {
         households.get(me.practice(), household);
         Instant now = Instant.now(clock);
         try {
-            schools.answer(me.practice(), household, track, now).forEach(t -> judgements.judge(me.practice(), t, now));
+            schools.answer(me.practice(), household, track, me.signature(), now).forEach(t -> judgements.judge(me.practice(), t, now));
             return "redirect:/households/" + household + "/roadmap";
         } catch (GoesRound e) {
             flash.addFlashAttribute("refusal", e.getMessage());

@@ -3,8 +3,10 @@ package cahier.app.book;
 import cahier.app.draw.Glyph;
 import cahier.app.judge.Decided;
 import cahier.app.judge.SuggestionWords;
+import cahier.app.web.Dates;
 import cahier.core.decide.Decision;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 
 /**
@@ -20,6 +22,17 @@ record Note(Decided decided, Glyph glyph, String verdict, List<String> evidence,
         Decision shown = decided.isAnswered() && decided.answer() != null ? decided.answer() : decided.suggested();
         return new Note(decided, Glyph.of(shown), SuggestionWords.verdict(shown), SuggestionWords.evidence(decided.grounds()),
                 SuggestionWords.odds(decided.grounds()), canUndo);
+    }
+
+    /** "Newest rep Tue 24."; empty where it was made on none. */
+    public String newest() {
+        LocalDate day = decided.grounds().newest();
+        return day == null ? "" : "Newest rep " + Dates.day(day) + ".";
+    }
+
+    /** Whether the trainer must say what comes next: it is not accepted as it stands. */
+    public boolean isCall() {
+        return decided.suggested() == Decision.CALL;
     }
 
     public boolean isOpen() {

@@ -10,11 +10,9 @@ import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.SchoolChange;
 import cahier.app.roadmap.Starts;
 import cahier.app.roadmap.Way;
-import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
-import cahier.app.web.Site;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -22,6 +20,7 @@ import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -41,19 +40,17 @@ class RoadmapController {
     private final Starts starts;
     private final SchoolChange schools;
     private final Homeworks homeworks;
-    private final Sending sending;
     private final Households households;
     private final Intakes intakes;
     private final Tracks tracks;
     private final FoodLines food;
     private final Clock clock;
 
-    RoadmapController(Roadmaps roadmaps, Starts starts, SchoolChange schools, Homeworks homeworks, Sending sending, Households households, Intakes intakes, Tracks tracks, FoodLines food, Clock clock) {
+    RoadmapController(Roadmaps roadmaps, Starts starts, SchoolChange schools, Homeworks homeworks, Households households, Intakes intakes, Tracks tracks, FoodLines food, Clock clock) {
         this.roadmaps = roadmaps;
         this.starts = starts;
         this.schools = schools;
         this.homeworks = homeworks;
-        this.sending = sending;
         this.households = households;
         this.intakes = intakes;
         this.tracks = tracks;
@@ -72,7 +69,7 @@ class RoadmapController {
         return "book/roadmap";
     }
 
-    /** Issues the ticked tracks. More than three only with {@code more}. */
+    /** Looks at the ticked tracks before they go out. More than three only with {@code more}. */
     @PostMapping("/households/{household}/roadmap/issue")
     String issue(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track,
                  @RequestParam Optional<String> more, RedirectAttributes flash) {
@@ -81,12 +78,11 @@ class RoadmapController {
             flash.addFlashAttribute("ticked", track);
             return roadmap(household);
         }
-        Optional<Homework> sheet = sending.issue(me, household, track, Site.address(), Instant.now(clock));
-        if (sheet.isEmpty()) {
-            flash.addFlashAttribute("refusal", "Nothing was issued: tick at least one track that has a step and is not shut.");
+        if (homeworks.draft(me.practice(), household, track, Instant.now(clock)).items().isEmpty()) {
+            flash.addFlashAttribute("refusal", "Nothing was issued: tick at least one track that has a step and does not rest.");
             return roadmap(household);
         }
-        return "redirect:/sheets/" + sheet.get().id();
+        return "redirect:/households/" + household + "/homework" + track.stream().map(t -> "track=" + t).collect(Collectors.joining("&", "?", ""));
     }
 
     @PostMapping("/tracks/{track}/order")

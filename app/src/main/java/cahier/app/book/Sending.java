@@ -1,9 +1,11 @@
 package cahier.app.book;
 
+import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.ask.Questions;
 import cahier.app.forecast.Forecasts;
 import cahier.app.outbox.Outbox;
+import cahier.app.sheet.Draft;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
@@ -36,27 +38,64 @@ class Sending {
         this.weeks = weeks;
     }
 
-    /** The tracks that go on the next sheet by themselves; empty when there is nothing to practise. */
-    Optional<Homework> issue(TrainerUser me, long household, String site, Instant now) {
-        return tell(me, homeworks.issue(me, household, now), site, now);
+    /** Thrown when what would go out is not what was looked at any more: then nothing went. */
+    static final class Changed extends RuntimeException {
+
+        private static final long serialVersionUID = 1L;
     }
 
-    /** These tracks, on purpose. */
-    Optional<Homework> issue(TrainerUser me, long household, Set<Long> tracks, String site, Instant now) {
-        return tell(me, homeworks.issue(me, household, tracks, now), site, now);
+    /**
+     * What a trainer asked to send.
+     *
+     * @param tracks chosen on purpose; none for those that go by themselves
+     * @param seen stands for what was looked at; empty when nobody looked
+     * @param byMail whether it goes by mail too
+     */
+    record Wish(Optional<Set<Long>> tracks, String seen, boolean byMail) {
+
+        static final Wish USUAL = new Wish(Optional.empty(), "", true);
+    }
+
+    Draft draft(PracticeId practice, long household, Optional<Set<Long>> tracks, Instant now) {
+        return tracks.map(t -> homeworks.draft(practice, household, t, now)).orElseGet(() -> homeworks.draft(practice, household, now));
+    }
+
+    /** Sends homework; empty when there is nothing to practise and nothing that rests. */
+    Optional<Homework> issue(TrainerUser me, long household, Wish wish, String site, Instant now) {
+        Draft draft = draft(me.practice(), household, wish.tracks(), now);
+        if (!wish.seen().isEmpty() && !wish.seen().equals(draft.seen())) {
+            throw new Changed();
+        }
+        Optional<Homeworks.Issued> issued = homeworks.issue(me, draft, now);
+        issued.ifPresent(i -> {
+            links.makeIfNone(me.practice(), household, now);
+            if (wish.byMail()) {
+                outbox.homework(me, i.sheet(), site, now);
+            }
+            if (i.isNew()) {
+                forecasts.keep(me.practice(), household, now);
+                weeks.adapt(me.practice(), household, now);
+            }
+        });
+        return issued.map(Homeworks.Issued::sheet);
+    }
+
+    /** Sends the sheet that is out by mail, once. */
+    void mail(TrainerUser me, Homework sheet, String site, Instant now) {
+        links.makeIfNone(me.practice(), sheet.householdId(), now);
+        outbox.homework(me, sheet, site, now);
+    }
+
+    /** Takes the newest sheet back, with its mail where that still waits; false when it is not the newest. */
+    boolean takeBack(TrainerUser me, long sheet, Instant now) {
+        boolean taken = homeworks.withdraw(me, sheet, now);
+        if (taken) {
+            outbox.withdrawn(me.practice(), sheet);
+        }
+        return taken;
     }
 
     void answer(TrainerUser me, long household, UUID question, String words, String site, Instant now) {
         outbox.answer(me, questions.answer(me, household, question, words, now), words, site, now);
-    }
-
-    private Optional<Homework> tell(TrainerUser me, Optional<Homework> issued, String site, Instant now) {
-        issued.ifPresent(sheet -> {
-            links.makeIfNone(me.practice(), sheet.householdId(), now);
-            outbox.homework(me, sheet, site, now);
-            forecasts.keep(me.practice(), sheet.householdId(), now);
-            weeks.adapt(me.practice(), sheet.householdId(), now);
-        });
-        return issued;
     }
 }

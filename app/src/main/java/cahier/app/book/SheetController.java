@@ -1,5 +1,6 @@
 package cahier.app.book;
 
+import cahier.app.account.AccountService;
 import cahier.app.account.TrainerUser;
 import cahier.app.bench.Setups;
 import cahier.app.food.FoodLines;
@@ -8,9 +9,12 @@ import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
 import cahier.app.outbox.Outbox;
+import cahier.app.rest.Moment;
+import cahier.app.sheet.Draft;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
+import cahier.app.sheet.SheetItem;
 import cahier.app.web.Site;
 import cahier.app.week.Weeks;
 import cahier.app.wording.Wordings;
@@ -18,6 +22,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -26,6 +31,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Issues homework, shows what was issued, and looks after the owner's link. */
@@ -40,9 +46,14 @@ class SheetController {
     private final Setups setups;
     private final Wordings wordings;
     private final Weeks weeks;
+    private final Outbox outbox;
+    private final AccountService accounts;
     private final Clock clock;
 
-    SheetController(Sending sending, Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Setups setups, Wordings wordings, Weeks weeks, Clock clock) {
+    SheetController(Sending sending, Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Setups setups, Wordings wordings, Weeks weeks, Outbox outbox, AccountService accounts,
+                    Clock clock) {
+        this.outbox = outbox;
+        this.accounts = accounts;
         this.food = food;
         this.setups = setups;
         this.wordings = wordings;
@@ -54,15 +65,61 @@ class SheetController {
         this.clock = clock;
     }
 
+    /** What would go out, to whom, and what is otherwise than on the sheet that is out. */
+    @GetMapping("/households/{household}/homework")
+    String preview(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track, Model model) {
+        Facts facts = households.facts(me.practice(), household);
+        Draft draft = sending.draft(me.practice(), household, chosen(track), now());
+        model.addAttribute("facts", facts);
+        model.addAttribute("draft", draft);
+        model.addAttribute("chosen", track);
+        model.addAttribute("out", homeworks.latest(me.practice(), household).orElse(null));
+        model.addAttribute("mailed", homeworks.latest(me.practice(), household).filter(h -> outbox.isMailed(me.practice(), h.id())).isPresent());
+        model.addAttribute("readers", Outbox.readers(facts));
+        model.addAttribute("food", food.of(me.practice(), facts, draft.items().stream().collect(Collectors.toMap(SheetItem::dogName, i -> i.plan().repsADay(), Integer::sum)),
+                now().atZone(facts.household().zone()).toLocalDate()));
+        return "sheet/issue";
+    }
+
+    /** @param seen stands for what the preview showed */
     @PostMapping("/households/{household}/homework")
-    String issue(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, RedirectAttributes flash) {
-        Optional<Homework> issued = sending.issue(me, household, Site.address(), now());
-        if (issued.isEmpty()) {
-            flash.addFlashAttribute("refusal", "There is no step to practise yet. Add a track with a step first.");
-            return "redirect:/households/" + household;
+    String issue(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track, @RequestParam(defaultValue = "") String seen,
+                 @RequestParam(defaultValue = "true") boolean mail, RedirectAttributes flash) {
+        try {
+            Optional<Homework> issued = sending.issue(me, household, new Sending.Wish(chosen(track), seen, mail), Site.address(), now());
+            if (issued.isEmpty()) {
+                flash.addFlashAttribute("refusal", "There is no step to practise yet. Add a track with a step first.");
+                return "redirect:/households/" + household;
+            }
+            flash.addFlashAttribute("justIssued", mail ? "mail" : "page");
+            return "redirect:/sheets/" + issued.get().id();
+        } catch (Sending.Changed e) {
+            flash.addFlashAttribute("refusal", "Something has changed since you looked. Nothing was sent; this is what would go out now.");
+            return "redirect:/households/" + household + "/homework" + track.stream().map(t -> "track=" + t).collect(Collectors.joining("&", track.isEmpty() ? "" : "?", ""));
         }
-        flash.addFlashAttribute("justIssued", true);
-        return "redirect:/sheets/" + issued.get().id();
+    }
+
+    private static Optional<Set<Long>> chosen(Set<Long> tracks) {
+        return tracks.isEmpty() ? Optional.empty() : Optional.of(tracks);
+    }
+
+    /** The sheet that is out goes by mail, once. */
+    @PostMapping("/sheets/{id}/mail")
+    String mail(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, RedirectAttributes flash) {
+        sending.mail(me, homeworks.get(me.practice(), id), Site.address(), now());
+        flash.addFlashAttribute("justIssued", "mail");
+        return "redirect:/sheets/" + id;
+    }
+
+    @PostMapping("/sheets/{id}/take-back")
+    String takeBack(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, RedirectAttributes flash) {
+        Homework sheet = homeworks.get(me.practice(), id);
+        if (!sending.takeBack(me, id, now())) {
+            flash.addFlashAttribute("refusal", "A newer sheet has replaced this one. Nothing was taken back.");
+            return "redirect:/sheets/" + id;
+        }
+        flash.addFlashAttribute("refusal", "Homework " + sheet.number() + " was taken back. What was out before is out again.");
+        return "redirect:/households/" + sheet.householdId();
     }
 
     @GetMapping("/sheets/{id}")
@@ -80,7 +137,11 @@ class SheetController {
         model.addAttribute("readers", Outbox.readers(facts).stream().map(Person::name).toList());
         model.addAttribute("linkMadeAt", links.madeAt(me.practice(), sheet.householdId()));
         model.addAttribute("week", weeks.of(me.practice(), sheet.householdId(), now()).orElse(null));
-        model.addAttribute("newest", homeworks.latest(me.practice(), sheet.householdId()).filter(h -> h.id() == id).isPresent());
+        boolean newest = homeworks.latest(me.practice(), sheet.householdId()).filter(h -> h.id() == id).isPresent();
+        model.addAttribute("newest", newest);
+        model.addAttribute("mailed", outbox.isMailed(me.practice(), id));
+        model.addAttribute("now", newest ? homeworks.assignments(me.practice(), sheet, Moment.DAYS, now()).stream().filter(a -> !a.why().isEmpty()).collect(Collectors.toMap(a -> a.item().trackId(), Function.identity())) : Map.of());
+        model.addAttribute("trainers", accounts.trainers(me.practice()));
         return "sheet/sheet";
     }
 

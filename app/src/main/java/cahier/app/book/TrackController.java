@@ -1,6 +1,7 @@
 package cahier.app.book;
 
 import cahier.app.account.TrainerUser;
+import cahier.app.alarm.Alarms;
 import cahier.app.baseline.Baseline;
 import cahier.app.baseline.Baselines;
 import cahier.app.forecast.Forecasts;
@@ -62,10 +63,12 @@ class TrackController {
     private final Probes probes;
     private final Forecasts forecasts;
     private final Lessons lessons;
+    private final Alarms alarms;
     private final Clock clock;
 
     TrackController(Tracks tracks, Households households, Judgements judgements, Books books, Baselines baselines,
-                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Forecasts forecasts, Lessons lessons, Clock clock) {
+                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Forecasts forecasts, Lessons lessons, Alarms alarms, Clock clock) {
+        this.alarms = alarms;
         this.tracks = tracks;
         this.households = households;
         this.judgements = judgements;
@@ -95,11 +98,13 @@ class TrackController {
         List<KeptRep> reps = log.ofTrack(me.practice(), id, now.minus(LOOKED_BACK));
         Facts facts = households.facts(me.practice(), household.id());
         Optional<Outlook> outlook = forecasts.of(me.practice(), row.roadmap(), now);
-        model.addAttribute("wide", WideStairs.of(facts, row.roadmap(), reps, incidents.since(me.practice(), household.id(), now.minus(LOOKED_BACK)), outlook, now));
+        model.addAttribute("wide", WideStairs.of(facts, row.roadmap(), reps, incidents.since(me.practice(), household.id(), now.minus(LOOKED_BACK)),
+                alarms.history(me.practice(), household.id()).stream().filter(a -> a.dogId() == row.track().dogId()).toList(), outlook, now));
         row.note().map(n -> n.decided().grounds()).filter(g -> g.reps() > 0).ifPresent(g -> model.addAttribute("grounds", g));
         looks.at(me.practice(), id, now).ifPresent(given -> evidence(row, given, facts, reps, model));
         outlook.ifPresent(o -> model.addAttribute("outlook", o));
         model.addAttribute("pack", lessons.pack(me.practice(), household.id()));
+        model.addAttribute("happened", alarms.history(me.practice(), household.id()).stream().filter(a -> a.dogId() == row.track().dogId()).toList());
         model.addAttribute("history", judgements.history(me.practice(), id).stream().filter(d -> !d.isOpen()).map(d -> Note.of(d, false)).toList());
         return "book/track";
     }

@@ -1,5 +1,6 @@
 package cahier.app.book;
 
+import cahier.app.alarm.Alarm;
 import cahier.app.draw.Drawing;
 import cahier.app.draw.RepStrip;
 import cahier.app.draw.WideStair;
@@ -22,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import java.util.stream.Collectors;
 
 /**
@@ -34,20 +36,24 @@ record WideStairs(Drawing drawing, List<WideStair.Day> days) {
     private static final int SHOWN_DAYS = 120;
 
     /** None without a rep. */
-    static WideStairs of(Facts facts, Roadmap map, List<KeptRep> reps, List<Incident> incidents, Optional<Outlook> outlook, Instant now) {
+    static WideStairs of(Facts facts, Roadmap map, List<KeptRep> reps, List<Incident> incidents, List<Alarm> alarms, Optional<Outlook> outlook, Instant now) {
         ZoneId zone = facts.household().zone();
         LocalDate today = now.atZone(zone).toLocalDate();
         List<WideStair.Day> days = days(facts, map, reps.stream().filter(r -> r.happenedAt().atZone(zone).toLocalDate().isAfter(today.minusDays(SHOWN_DAYS))).toList());
         LocalDate start = days.isEmpty() ? today : days.get(0).date();
         int current = map.track().isDone() ? map.steps().size() + 1 : Math.max(1, map.number());
         List<WideStair.Mark> lessons = facts.lessons().stream().map(l -> new WideStair.Mark(l.startsAt().atZone(zone).toLocalDate(), "Lesson")).toList();
-        List<WideStair.Mark> marks = incidents.stream().map(i -> new WideStair.Mark(i.happenedAt().atZone(zone).toLocalDate(),
-                Dates.day(i.happenedAt().atZone(zone).toLocalDate()) + ", for real: " + i.said())).toList();
+        List<WideStair.Mark> marks = Stream.concat(incidents.stream().map(i -> mark(i.happenedAt(), zone, "for real: " + i.said())),
+                alarms.stream().map(a -> mark(a.happenedAt(), zone, "stop and call: " + a.words() + (a.isOpen() ? " Not answered yet." : " " + a.agreed())))).toList();
         Drawing drawing = WideStair.of(new WideStair.Way(days, map.steps().stream().map(Step::title).toList(), current, start, today, lessons, marks, outlook.flatMap(Outlook::fan)),
                 map.track().title() + ", " + days.size() + (days.size() == 1 ? " day" : " days") + " of practice. The same stands in the table.");
         List<WideStair.Day> newest = new ArrayList<>(days);
         Collections.reverse(newest);
         return new WideStairs(drawing, newest);
+    }
+
+    private static WideStair.Mark mark(Instant at, ZoneId zone, String says) {
+        return new WideStair.Mark(at.atZone(zone).toLocalDate(), Dates.day(at.atZone(zone).toLocalDate()) + ", " + says);
     }
 
     private static List<WideStair.Day> days(Facts facts, Roadmap map, List<KeptRep> reps) {

@@ -1,5 +1,6 @@
 package cahier.app.demo;
 
+import cahier.app.alarm.Alarm;
 import cahier.app.bench.Setup;
 import cahier.app.exposure.Trigger;
 import cahier.app.household.HomeKind;
@@ -20,14 +21,18 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** The shape of demo/hollow-lane.yaml. Days are counted from today: -3 is three days ago. */
-record DemoFile(String practice, String zone, String trainer, String email, String password, long seed, List<House> households) {
+record DemoFile(String practice, String zone, String trainer, String email, String phone, String country, String password, long seed, List<House> households) {
 
-    record House(String name, String home, String cautions, String token, List<Who> people, List<Pup> dogs, List<Where> places,
-                 List<Said> words, List<Meeting> lessons, @Nullable Map<String, String> hours, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable Outdoors outdoors, @Nullable Worried worried, List<Way> tracks) {
+    record House(String name, String home, String cautions, @Nullable String emergency, @Nullable String emergencyPhone, String token, List<Who> people, List<Pup> dogs, List<Where> places,
+                 List<Said> words, List<Meeting> lessons, @Nullable Map<String, String> hours, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable List<Called> alarms, @Nullable Outdoors outdoors, @Nullable Worried worried, List<Way> tracks) {
     }
 
     /** Something that happened for real; where names a place of the household. */
     record Happened(int day, LocalTime at, Incident.Kind kind, Incident.Went went, @Nullable Double distanceM, String where, String words) {
+    }
+
+    /** A stop and call that was answered two hours later. */
+    record Called(int day, LocalTime at, String dog, Alarm.Kind kind, String what, String with, String answer) {
     }
 
     /** What was done outside. */
@@ -97,7 +102,8 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
     record Tested(String dog, String cue, int day, String tries) {
     }
 
-    record Who(String name, @Nullable Integer age, @Nullable String email, String note) {
+    /** @param adult by name, who is there when a child practises */
+    record Who(String name, @Nullable Integer age, @Nullable String email, @Nullable String phone, @Nullable String adult, String note) {
     }
 
     /** @param months age today */

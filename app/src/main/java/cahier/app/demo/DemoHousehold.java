@@ -2,6 +2,8 @@ package cahier.app.demo;
 
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
+import cahier.app.alarm.Alarm;
+import cahier.app.alarm.Alarms;
 import cahier.app.demo.DemoFile.Sat;
 import cahier.app.demo.DemoFile.Stay;
 import cahier.app.demo.DemoFile.Way;
@@ -43,6 +45,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -80,9 +83,11 @@ class DemoHousehold {
     private final DemoWorried worried;
     private final FreeHours hours;
     private final Weeks weeks;
+    private final Alarms alarms;
 
     DemoHousehold(Households households, Tracks tracks, Shelf shelf, Starts starts, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks,
-                  OwnerLinks links, DemoIntake intake, Incidents incidents, DemoOutdoors outdoors, DemoWorried worried, FreeHours hours, Weeks weeks) {
+                  OwnerLinks links, DemoIntake intake, Incidents incidents, DemoOutdoors outdoors, DemoWorried worried, FreeHours hours, Weeks weeks, Alarms alarms) {
+        this.alarms = alarms;
         this.households = households;
         this.tracks = tracks;
         this.shelf = shelf;
@@ -104,8 +109,10 @@ class DemoHousehold {
     public void load(TrainerUser trainer, DemoFile.House house, ZoneId zone, Random random, Instant now) {
         PracticeId practice = trainer.practice();
         LocalDate today = now.atZone(zone).toLocalDate();
-        long id = households.add(new Household(0, practice, house.name(), house.home(), zone.getId(), house.cautions(), 0));
-        house.people().forEach(p -> households.put(practice, id, new Person(0, p.name(), p.age(), true, false, null, p.note(), p.email() == null ? "" : p.email(), 0)));
+        long id = households.add(Household.fresh(practice, house.name(), house.home(), zone.getId(), house.cautions())
+                .calling(house.emergency() == null ? "" : house.emergency(), house.emergencyPhone() == null ? "" : house.emergencyPhone()));
+        house.people().stream().sorted(Comparator.comparing(p -> p.adult() != null)).forEach(p -> households.put(practice, id, Person.of(p.name(), p.age(), true, p.note(), p.email() == null ? "" : p.email())
+                .reached(p.phone() == null ? "" : p.phone(), households.facts(practice, id).people().stream().filter(a -> a.name().equals(p.adult())).map(Person::id).findFirst().orElse(null))));
         house.dogs().forEach(d -> households.put(practice, id, new Dog(0, d.name(), d.looks(), d.born(today), d.weightG(), 0)));
         house.places().forEach(p -> households.put(practice, id, new Place(0, p.name(), p.difficulty(), "", "", "garden".equals(p.name()), true, p.note(), HomeKind.isOutdoors(p.name()), p.busy() == null ? "" : p.busy(), 0)));
         house.words().forEach(w -> households.put(practice, id, new Word(0, w.word(), w.meaning(), null, Signal.VOICE, w.role() == null ? Word.Role.CUE : w.role(), 0)));
@@ -118,6 +125,9 @@ class DemoHousehold {
         }
         if (house.happened() != null) {
             house.happened().forEach(h -> happen(practice, id, h, today, zone));
+        }
+        if (house.alarms() != null) {
+            house.alarms().forEach(a -> call(trainer, households.facts(practice, id), a, today));
         }
         if (house.outdoors() != null) {
             outdoors.load(trainer, households.facts(practice, id), house.outdoors(), today);
@@ -141,6 +151,14 @@ class DemoHousehold {
         Map<String, Long> people = households.facts(practice, household).people().stream().collect(Collectors.toMap(Person::name, Person::id));
         hours.put(practice, household, typed.entrySet().stream().collect(Collectors.toMap(e -> people.containsKey(e.getKey()) ? "p" + people.get(e.getKey()) : e.getKey(), Map.Entry::getValue)));
         weeks.want(practice, household, now);
+    }
+
+    private void call(TrainerUser trainer, Facts facts, DemoFile.Called c, LocalDate today) {
+        Instant at = today.plusDays(c.day()).atTime(c.at()).atZone(facts.household().zone()).toInstant();
+        Dog dog = facts.dogs().stream().filter(d -> d.name().equals(c.dog())).findFirst().orElseThrow();
+        UUID id = UUID.nameUUIDFromBytes((facts.household().name() + c.day() + c.what()).getBytes(StandardCharsets.UTF_8));
+        alarms.raise(trainer.practice(), Alarm.raised(id, facts.household().id(), dog.id(), dog.name(), c.kind(), c.what(), at), at);
+        alarms.answer(trainer, id, c.with(), c.answer(), at.plus(2, ChronoUnit.HOURS));
     }
 
     private void happen(PracticeId practice, long household, DemoFile.Happened h, LocalDate today, ZoneId zone) {

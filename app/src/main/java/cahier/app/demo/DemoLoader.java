@@ -70,6 +70,10 @@ class DemoLoader implements SmartInitializingSingleton, ApplicationRunner {
         PracticeId practice = accounts.install(new AccountService.NewPractice(file.practice(), ZoneId.of(file.zone()), file.trainer(),
                 file.email(), file.password()));
         TrainerUser trainer = (TrainerUser) accounts.loadUserByUsername(file.email());
+        PracticeScope.within(practice, () -> {
+            accounts.keep(trainer, new AccountService.PracticeSettings(file.country(), true), file.phone());
+            return practice;
+        });
         Random random = new Random(file.seed());
         Instant now = Instant.now(clock);
         file.households().forEach(h -> PracticeScope.within(practice, () -> {

@@ -1,14 +1,24 @@
 package cahier.app.exposure;
 
+import cahier.core.gate.Topic;
+
 /** What a dog may mind. */
 public enum Trigger {
 
-    DOG("Dog"), PERSON("Person"), CHILD("Child"), RUNNER("Runner"), CYCLE("Cycle"), VEHICLE("Vehicle"), LIVESTOCK("Livestock"), NOISE("Noise"), OTHER("Other");
+    DOG("Dog", Topic.DOGS), PERSON("Person", Topic.PEOPLE), CHILD("Child", Topic.PEOPLE), RUNNER("Runner", Topic.PEOPLE), CYCLE("Cycle", Topic.PEOPLE), VEHICLE("Vehicle", Topic.NOISE),
+    LIVESTOCK("Livestock", Topic.DOGS), NOISE("Noise", Topic.NOISE), OTHER("Other", Topic.PEOPLE);
 
     private final String words;
+    private final Topic topic;
 
-    Trigger(String words) {
+    Trigger(String words, Topic topic) {
         this.words = words;
+        this.topic = topic;
+    }
+
+    /** What a red flag that shuts it is about. */
+    public Topic topic() {
+        return topic;
     }
 
     public String words() {

@@ -9,6 +9,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface FactMapper {
@@ -17,7 +18,7 @@ interface FactMapper {
     String ONE = OF + "and id = #{id}";
     String SAME = OF + "and id = #{f.id} and version = #{f.version}";
 
-    @Select("select id, name, age, may_handle, confident, pace_cm, note, email, version from person" + OF + "order by coalesce(age, 999) desc, id")
+    @Select("select id, name, age, may_handle, confident, pace_cm, note, email, phone, adult_id, version from person" + OF + "order by coalesce(age, 999) desc, id")
     List<Person> people(PracticeId practice, long household);
 
     @Select("select id, name, looks, born, weight_g, version from dog" + OF + "order by id")
@@ -44,13 +45,14 @@ interface FactMapper {
     List<Lesson> lessonsBetween(PracticeId practice, Instant start, Instant end);
 
     @Insert("""
-            insert into person (practice_id, household_id, name, age, may_handle, confident, pace_cm, note, email)
-            values (#{practice}, #{household}, #{f.name}, #{f.age}, #{f.mayHandle}, #{f.confident}, #{f.paceCm}, #{f.note}, #{f.email})""")
+            insert into person (practice_id, household_id, name, age, may_handle, confident, pace_cm, note, email, phone, adult_id)
+            values (#{practice}, #{household}, #{f.name}, #{f.age}, #{f.mayHandle}, #{f.confident}, #{f.paceCm}, #{f.note}, #{f.email},
+                    #{f.phone}, #{f.adultId})""")
     void insertPerson(PracticeId practice, long household, @Param("f") Person person);
 
     @Update("""
             update person set name = #{f.name}, age = #{f.age}, may_handle = #{f.mayHandle}, confident = #{f.confident}, pace_cm = #{f.paceCm},
-                   note = #{f.note}, email = #{f.email}, version = version + 1""" + SAME)
+                   note = #{f.note}, email = #{f.email}, phone = #{f.phone}, adult_id = #{f.adultId}, version = version + 1""" + SAME)
     int updatePerson(PracticeId practice, long household, @Param("f") Person person);
 
     @Insert("""
@@ -88,6 +90,22 @@ interface FactMapper {
 
     @Update("update lesson set starts_at = #{f.startsAt}, minutes = #{f.minutes}, plan = #{f.plan}, travel_min = #{f.travelMinutes}, version = version + 1" + SAME)
     int updateLesson(PracticeId practice, long household, @Param("f") Lesson lesson);
+
+    /** Keeps a fact as it stands before it is removed; the number to put it back by. */
+    @Select("""
+            insert into removed_fact (practice_id, household_id, kind, body)
+            select practice_id, household_id, #{kind}, to_jsonb(f) from ${kind.table} f where practice_id = #{practice} and household_id = #{household} and id = #{id}
+            returning id""")
+    @Nullable Long keepRemoved(FactKind kind, PracticeId practice, long household, long id);
+
+    @Insert("""
+            insert into ${kind.table} overriding system value
+            select (jsonb_populate_record(null::${kind.table}, body)).* from removed_fact
+            where practice_id = #{practice} and household_id = #{household} and kind = #{kind} and id = #{removed}""")
+    int putBack(FactKind kind, PracticeId practice, long household, long removed);
+
+    @Delete("delete from removed_fact where practice_id = #{practice} and household_id = #{household} and id = #{removed}")
+    void forgetRemoved(PracticeId practice, long household, long removed);
 
     @Delete("delete from ${kind.table}" + ONE)
     int remove(FactKind kind, PracticeId practice, long household, long id);

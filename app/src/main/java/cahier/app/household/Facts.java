@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +16,30 @@ public record Facts(Household household, List<Person> people, List<Dog> dogs, Li
     /** The people who may practise. */
     public List<Person> handlers() {
         return people.stream().filter(Person::mayHandle).toList();
+    }
+
+    /** Those of them who may do what is not for anyone under 16. */
+    public List<Person> grownUps() {
+        return handlers().stream().filter(p -> !p.needsAdult()).toList();
+    }
+
+    /** The adults, who can be there when a child practises, also where they do not practise themselves. */
+    public List<Person> adults() {
+        return people.stream().filter(p -> !p.isChild()).toList();
+    }
+
+    public Optional<Person> person(@Nullable Long id) {
+        return people.stream().filter(p -> id != null && p.id() == id).findFirst();
+    }
+
+    /** "Dele, Marit, Noor (9) with Marit": who practises, and who is there when a child does. */
+    public String practising() {
+        return handlers().stream().map(p -> p.needsAdult() ? p.called() + " with " + person(p.adultId()).map(Person::name).orElse("an adult") : p.name()).collect(Collectors.joining(", "));
+    }
+
+    /** Those who can be rung, in the order of the household. */
+    public List<Person> reachable() {
+        return people.stream().filter(p -> !p.phone().isEmpty()).toList();
     }
 
     /** The first lesson that begins after this moment. */

@@ -1,6 +1,7 @@
 package cahier.app.household;
 
 import cahier.app.account.PracticeId;
+import cahier.app.web.Phones;
 import java.time.ZoneId;
 
 /**
@@ -9,10 +10,31 @@ import java.time.ZoneId;
  * @param home in words, say "third-floor flat"
  * @param zoneId decides calendar days, see {@link #zone}
  * @param cautions shown on every page about the household
+ * @param emergency whom they call in need, say the vet and its hours; may be empty
+ * @param emergencyPhone its number as it is kept; empty when there is none
  */
-public record Household(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, int version) {
+public record Household(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, int version) {
+
+    /** A household that is not kept yet. */
+    public static Household fresh(PracticeId practice, String name, String home, String zone, String cautions) {
+        return new Household(0, practice, name, home, zone, cautions, "", "", 0);
+    }
+
+    /** The same with whom to call in need. */
+    public Household calling(String whom, String phone) {
+        return new Household(id, practiceId, name, home, zoneId, cautions, whom, phone, version);
+    }
 
     public ZoneId zone() {
         return ZoneId.of(zoneId);
+    }
+
+    public boolean hasEmergency() {
+        return !emergency.isEmpty() || !emergencyPhone.isEmpty();
+    }
+
+    /** "+44 20 7946 0123", empty when there is none. */
+    public String emergencyPhoneShown() {
+        return Phones.shown(emergencyPhone);
     }
 }

@@ -68,7 +68,9 @@ public class Households {
                     new StaleEdit.Difference("Name", saved.name(), edited.name()),
                     new StaleEdit.Difference("Home", saved.home(), edited.home()),
                     new StaleEdit.Difference("Time zone", saved.zoneId(), edited.zoneId()),
-                    new StaleEdit.Difference("Cautions", saved.cautions(), edited.cautions())));
+                    new StaleEdit.Difference("Cautions", saved.cautions(), edited.cautions()),
+                    new StaleEdit.Difference("In an emergency", saved.emergency(), edited.emergency()),
+                    new StaleEdit.Difference("Its telephone", saved.emergencyPhoneShown(), edited.emergencyPhoneShown())));
         }
     }
 
@@ -129,11 +131,21 @@ public class Households {
         }
     }
 
-    /** Removes a fact; what reps or tracks hang on cannot go (DataIntegrityViolationException). */
-    public void remove(FactKind kind, PracticeId practice, long household, long id) {
-        if (facts.remove(kind, practice, household, id) == 0) {
+    /** Removes a fact; what reps or tracks hang on cannot go (DataIntegrityViolationException). Returns the number to put it back by. */
+    public long remove(FactKind kind, PracticeId practice, long household, long id) {
+        Long removed = facts.keepRemoved(kind, practice, household, id);
+        if (removed == null || facts.remove(kind, practice, household, id) == 0) {
             throw new NotFound(kind.getTable() + " " + id);
         }
+        return removed;
+    }
+
+    /** Puts a removed fact back as it stood; one whose name was given again meanwhile cannot come (DuplicateKeyException). */
+    public void putBack(FactKind kind, PracticeId practice, long household, long removed) {
+        if (facts.putBack(kind, practice, household, removed) == 0) {
+            throw new NotFound("removed " + kind.getTable() + " " + removed);
+        }
+        facts.forgetRemoved(practice, household, removed);
     }
 
     private static <F> RuntimeException stale(FactKind kind, long household, String name, List<F> saved, Function<F, Long> id, F edited,

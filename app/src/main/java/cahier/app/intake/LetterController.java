@@ -1,6 +1,7 @@
 package cahier.app.intake;
 
 import cahier.app.account.TrainerUser;
+import cahier.app.alarm.Alarms;
 import cahier.app.gate.Gates;
 import cahier.app.gate.RaisedGate;
 import cahier.app.household.Dog;
@@ -21,9 +22,11 @@ class LetterController {
     private final Gates gates;
     private final Intakes intakes;
     private final Households households;
+    private final Alarms alarms;
     private final Clock clock;
 
-    LetterController(Gates gates, Intakes intakes, Households households, Clock clock) {
+    LetterController(Gates gates, Intakes intakes, Households households, Alarms alarms, Clock clock) {
+        this.alarms = alarms;
         this.gates = gates;
         this.intakes = intakes;
         this.households = households;
@@ -40,6 +43,7 @@ class LetterController {
         model.addAttribute("dog", dog);
         model.addAttribute("care", intakes.care(me.practice(), gate.householdId()).get(dog.id()));
         model.addAttribute("wishes", intakes.wishes(me.practice(), gate.householdId()).stream().filter(w -> gate.flag().shuts(w.topic())).toList());
+        model.addAttribute("alarms", alarms.history(me.practice(), gate.householdId()).stream().filter(a -> a.dogId() == dog.id()).toList());
         model.addAttribute("today", Instant.now(clock).atZone(facts.household().zone()).toLocalDate());
         return "gate/letter";
     }

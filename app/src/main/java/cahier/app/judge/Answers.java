@@ -40,7 +40,19 @@ public class Answers {
         /** Someone has answered, or the evidence has changed since the page was drawn: nothing was done. */
         CHANGED,
         /** Cannot be carried out as the steps stand. */
-        IMPOSSIBLE
+        IMPOSSIBLE,
+        /** A CALL is not accepted as it stands: what comes next must be chosen. */
+        ASKS
+    }
+
+    /** What comes next after a CALL; a new easier step is written with {@link #split}. */
+    public enum Next {
+        /** The track rests until the trainer takes it up again. */
+        REST,
+        /** One step back. */
+        BACK,
+        /** It goes on at this step, for a reason. */
+        GO_ON
     }
 
     /**
@@ -56,7 +68,30 @@ public class Answers {
         if (!open.isOpen() || open.version() != version) {
             return Result.CHANGED;
         }
+        if (open.suggested() == Decision.CALL) {
+            return Result.ASKS;
+        }
         return carryOut(trainer.practice(), trainer.signature(), open, open.suggested(), Decided.State.ACCEPTED, "", now);
+    }
+
+    /** Answers a CALL with what comes next; going on is the trainer's own decision, against the call. */
+    public Result call(TrainerUser trainer, long decision, int version, Next next, String why, Instant now) {
+        Decided open = locked(trainer.practice(), decision);
+        if (!open.isOpen() || open.version() != version || open.suggested() != Decision.CALL) {
+            return Result.CHANGED;
+        }
+        return switch (next) {
+            case REST -> carryOut(trainer.practice(), trainer.signature(), open, Decision.CALL, Decided.State.ACCEPTED, why, now);
+            case BACK -> carryOut(trainer.practice(), trainer.signature(), open, Decision.BACK, Decided.State.ACCEPTED, why, now);
+            case GO_ON -> carryOut(trainer.practice(), trainer.signature(), open, Decision.STAY, Decided.State.OVERRULED, why, now);
+        };
+    }
+
+    /** A track that was rested is worked again from the step the dog stands on. */
+    public void takeUp(TrainerUser trainer, long track, Instant now) {
+        tracks.locked(trainer.practice(), track);
+        tracks.takeUp(trainer.practice(), track);
+        judgements.judge(trainer.practice(), track, now);
     }
 
     /** Carries out what stands on a track whose owner may move on; the trainer can take it back. */
@@ -83,8 +118,8 @@ public class Answers {
         long split = roadmap.current().orElseThrow().id();
         long made = tracks.addStep(trainer.practice(), open.trackId(), KeyedPlan.own(between), roadmap.currentIndex().get(), now);
         tracks.markSplit(trainer.practice(), split, now);
-        long visit = tracks.move(trainer.practice(), open.trackId(), made, Decision.SPLIT, open.cause(), now);
-        boolean asSuggested = open.suggested() == Decision.SPLIT;
+        long visit = tracks.move(trainer.practice(), open.trackId(), made, Decision.SPLIT, open.cause(), trainer.signature(), now);
+        boolean asSuggested = open.suggested() == Decision.SPLIT || open.suggested() == Decision.CALL;
         decisions.answer(trainer.practice(), open.id(), asSuggested ? Decided.State.ACCEPTED : Decided.State.OVERRULED, Decision.SPLIT, now,
                 trainer.signature(), why, visit);
         return Result.DONE;
@@ -99,20 +134,21 @@ public class Answers {
                 if (above.isEmpty()) {
                     return Result.IMPOSSIBLE;
                 }
-                newVisit = tracks.move(practice, open.trackId(), above.get().id(), Decision.UP, open.cause(), now);
+                newVisit = tracks.move(practice, open.trackId(), above.get().id(), Decision.UP, open.cause(), by, now);
             }
             case BACK -> {
                 Optional<Step> below = roadmap.below();
                 if (below.isEmpty()) {
                     return Result.IMPOSSIBLE;
                 }
-                newVisit = tracks.move(practice, open.trackId(), below.get().id(), Decision.BACK, backCause(open), now);
+                newVisit = tracks.move(practice, open.trackId(), below.get().id(), Decision.BACK, backCause(open), by, now);
             }
             case DONE -> tracks.finish(practice, open.trackId(), now);
             case SPLIT -> {
                 return Result.IMPOSSIBLE;
             }
-            case STAY, REFRESH, CALL -> {
+            case CALL -> tracks.rest(practice, open.trackId(), why, by, now);
+            case STAY, REFRESH -> {
                 // the dog stays where it is
             }
         }
@@ -141,23 +177,34 @@ public class Answers {
             return Result.CHANGED;
         }
         if (answered.newVisitId() != null || answered.answer() == Decision.DONE) {
-            tracks.unmove(trainer.practice(), answered.trackId(), answered.visitId(), answered.newVisitId(), now);
+            tracks.unmove(trainer.practice(), answered.trackId(), answered.visitId(), answered.newVisitId(), trainer.signature(), now);
+        }
+        if (answered.answer() == Decision.CALL) {
+            tracks.takeUp(trainer.practice(), answered.trackId());
         }
         decisions.undo(trainer.practice(), answered.id());
         judgements.judge(trainer.practice(), answered.trackId(), now);
         return Result.DONE;
     }
 
-    /** The trainer puts the dog on a step without a suggestion. */
+    /** The trainer puts the dog on a step without a suggestion; a track that was rested is worked again. */
     public void putOn(TrainerUser trainer, long track, long step, Instant now) {
         Roadmap roadmap = tracks.locked(trainer.practice(), track);
         if (roadmap.indexOf(step).isEmpty()) {
             throw new NotFound("step " + step);
         }
-        if (roadmap.visit().filter(v -> v.stepId() == step).isEmpty()) {
-            tracks.move(trainer.practice(), track, step, null, null, now);
-            judgements.judge(trainer.practice(), track, now);
+        if (roadmap.track().isRested()) {
+            tracks.takeUp(trainer.practice(), track);
         }
+        if (roadmap.visit().filter(v -> v.stepId() == step).isEmpty()) {
+            tracks.move(trainer.practice(), track, step, null, null, trainer.signature(), now);
+        }
+        judgements.judge(trainer.practice(), track, now);
+    }
+
+    /** The track a suggestion is about, or the page for what does not exist. */
+    public long trackOf(PracticeId practice, long decision) {
+        return judgements.find(practice, decision).map(Decided::trackId).orElseThrow(() -> new NotFound("decision " + decision));
     }
 
     private Decided locked(PracticeId practice, long decision) {

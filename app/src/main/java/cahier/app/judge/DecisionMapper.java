@@ -37,6 +37,9 @@ interface DecisionMapper {
             and state in ('ACCEPTED', 'OVERRULED')""")
     @Nullable Instant lastCallAnswered(PracticeId practice, long track);
 
+    @Select(COLUMNS + "and household_id = #{household} and state = 'OPEN'")
+    List<DecisionRow> openOf(PracticeId practice, long household);
+
     @Select(COLUMNS + "and state = 'OPEN'")
     List<DecisionRow> allOpen(PracticeId practice);
 

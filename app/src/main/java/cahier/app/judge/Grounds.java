@@ -2,6 +2,7 @@ package cahier.app.judge;
 
 import cahier.core.decide.Suggestion;
 import cahier.core.rep.Gap;
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -14,10 +15,11 @@ import org.jspecify.annotations.Nullable;
  * @param odds that the true rate is {@code bar} or better, 0 to 1
  * @param people CLEAN by person, the name as it was then
  * @param places CLEAN by place
+ * @param newest the day of the newest rep it was made on; none where there was none, or it was not kept yet
  * @param gaps people, then places, whose reps differ by more than chance
  */
 public record Grounds(Suggestion suggestion, int reps, int clean, int of, double odds, double bar, List<Cell> people, List<Cell> places,
-                      List<Gap> gaps) {
+                      List<Gap> gaps, @Nullable LocalDate newest) {
 
     public Grounds {
         people = List.copyOf(people);

@@ -88,6 +88,11 @@ public class Judgements {
         return decisions.open(practice, track).map(this::decided);
     }
 
+    /** The open suggestions of a household. */
+    public List<Decided> openOf(PracticeId practice, long household) {
+        return decisions.openOf(practice, household).stream().map(this::decided).toList();
+    }
+
     /** The open suggestions of the practice, by track. */
     public Map<Long, Decided> allOpen(PracticeId practice) {
         return decisions.allOpen(practice).stream().map(this::decided).collect(Collectors.toMap(Decided::trackId, Function.identity()));
@@ -218,7 +223,8 @@ public class Judgements {
         int of = Math.min(Evidence.ODDS_REPS, evidence.reps());
         return new Grounds(named(fresh, people), evidence.reps(), evidence.count(Outcome.CLEAN, Evidence.ODDS_REPS), of,
                 evidence.odds(BAR, Evidence.ODDS_REPS), BAR, cells(given, Session::person, people), cells(given, Session::place, places),
-                Stream.concat(gaps(given, Session::person, Session::place, people), gaps(given, Session::place, Session::person, places)).toList());
+                Stream.concat(gaps(given, Session::person, Session::place, people), gaps(given, Session::place, Session::person, places)).toList(),
+                given.visit().sessions().stream().map(Session::day).reduce((a, b) -> b).orElse(null));
     }
 
     private static Stream<Gap> gaps(Case given, Function<Session, String> key, Function<Session, String> company, Map<String, String> names) {

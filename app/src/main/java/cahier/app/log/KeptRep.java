@@ -16,11 +16,11 @@ import org.jspecify.annotations.Nullable;
  * @param visitId the stay it belongs to; none for a step the dog was never put on
  */
 public record KeptRep(UUID id, UUID sittingId, long trackId, long stepId, @Nullable Long visitId, Outcome outcome, Role role, Instant at, Instant happenedAt,
-                      @Nullable Long personId, @Nullable Long placeId, @Nullable Double value, @Nullable Side side, String item, String helper) {
+                      @Nullable Long personId, @Nullable Long placeId, @Nullable Double value, @Nullable Side side, String item, String helper, @Nullable Long adultId) {
 
     /** This rep as another one, of another outcome: what an owner makes of it who had tapped the wrong mark. */
     public NewRep corrected(UUID other, Outcome outcome) {
-        return new NewRep(other, sittingId, trackId, stepId, outcome, role, at, personId, placeId, new Tags(value, side, item, helper));
+        return new NewRep(other, sittingId, trackId, stepId, outcome, role, at, personId, placeId, new Tags(value, side, item, helper, adultId));
     }
 
     /** As the rules read it; people and places by number. */

@@ -17,16 +17,16 @@ interface RepMapper {
 
     String KEPT = """
             select r.id, r.sitting_id, r.track_id, r.step_id, r.visit_id, r.outcome, r.role, r.at, r.happened_at, r.person_id, r.place_id,
-                   r.value, r.side, r.item, r.helper
+                   r.value, r.side, r.item, r.helper, r.adult_id
             from rep r left join rep_void v on v.rep_id = r.id
             where r.practice_id = #{practice} and v.rep_id is null\s""";
 
     @Insert("""
             insert into rep (id, practice_id, household_id, track_id, step_id, visit_id, sitting_id, outcome, role, at, received_at,
-                             happened_at, person_id, place_id, clock_off_s, value, side, item, helper)
+                             happened_at, person_id, place_id, clock_off_s, value, side, item, helper, adult_id)
             values (#{r.id}, #{practice}, #{household}, #{r.trackId}, #{r.stepId}, #{visit}, #{r.sittingId}, #{r.outcome}, #{r.role},
                     #{r.at}, #{received}, #{happened}, #{r.personId}, #{r.placeId}, #{clockOff}, #{r.tags.value}, #{r.tags.side},
-                    #{r.tags.item}, #{r.tags.helper})
+                    #{r.tags.item}, #{r.tags.helper}, #{r.tags.adultId})
             on conflict (id) do nothing""")
     int insert(PracticeId practice, long household, @Nullable Long visit, @Param("r") NewRep rep, Instant received, Instant happened, @Nullable Long clockOff);
 
@@ -35,7 +35,7 @@ interface RepMapper {
 
     @Select("""
             select r.id, r.sitting_id, r.track_id, r.step_id, r.visit_id, r.outcome, r.role, r.at, r.happened_at, r.person_id, r.place_id,
-                   r.value, r.side, r.item, r.helper
+                   r.value, r.side, r.item, r.helper, r.adult_id
             from rep r where r.practice_id = #{practice} and r.household_id = #{household} and r.id = #{id}""")
     Optional<KeptRep> find(PracticeId practice, long household, UUID id);
 

@@ -4,6 +4,7 @@ import cahier.app.account.PracticeId;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -15,12 +16,12 @@ import org.jspecify.annotations.Nullable;
 interface MailMapper {
 
     String COLUMNS = """
-            select id, household_id, kind, homework_id, from_name, reply_to, to_name, to_address, subject, body, site, state, tries, next_at, made_at, sent_at, trouble
+            select id, household_id, kind, homework_id, alarm_id, from_name, reply_to, to_name, to_address, subject, body, site, state, tries, next_at, made_at, sent_at, trouble
             from mail where practice_id = #{practice}\s""";
 
     @Insert("""
-            insert into mail (practice_id, household_id, kind, homework_id, from_name, reply_to, to_name, to_address, subject, body, site, next_at, made_at)
-            values (#{practice}, #{m.householdId}, #{m.kind}, #{m.homeworkId}, #{m.fromName}, #{m.replyTo}, #{m.toName}, #{m.toAddress}, #{m.subject}, #{m.body},
+            insert into mail (practice_id, household_id, kind, homework_id, alarm_id, from_name, reply_to, to_name, to_address, subject, body, site, next_at, made_at)
+            values (#{practice}, #{m.householdId}, #{m.kind}, #{m.homeworkId}, #{m.alarmId}, #{m.fromName}, #{m.replyTo}, #{m.toName}, #{m.toAddress}, #{m.subject}, #{m.body},
                     #{m.site}, #{m.nextAt}, #{m.madeAt})""")
     void insert(PracticeId practice, @Param("m") Mail mail);
 
@@ -43,11 +44,34 @@ interface MailMapper {
     @Select("""
             update mail set tries = tries + 1, next_at = #{until} where practice_id = #{practice} and id = (
                 select id from mail where practice_id = #{practice} and state = 'WAITING' and next_at <= #{now} order by next_at, id limit 1 for update skip locked)
-            returning id, household_id, kind, homework_id, from_name, reply_to, to_name, to_address, subject, body, site, state, tries, next_at, made_at, sent_at, trouble""")
+            returning id, household_id, kind, homework_id, alarm_id, from_name, reply_to, to_name, to_address, subject, body, site, state, tries, next_at, made_at, sent_at, trouble""")
     Optional<Mail> take(PracticeId practice, Instant now, Instant until);
 
-    @Update("update mail set state = #{state}, next_at = #{next}, sent_at = #{sent}, trouble = #{trouble} where practice_id = #{practice} and id = #{id} and state = 'WAITING'")
+    @Update("update mail set state = #{state}, next_at = #{next}, sent_at = #{sent}, trouble = #{trouble} where practice_id = #{practice} and id = #{id} and (state = 'WAITING' or #{sent}::timestamptz is not null)")
     int settle(PracticeId practice, long id, Mail.State state, Instant next, @Nullable Instant sent, String trouble);
+
+    /** Waiting or failed mails of earlier sheets of a household. */
+    @Select(COLUMNS + "and household_id = #{household} and kind = 'HOMEWORK' and homework_id <> #{sheet} and state in ('WAITING', 'FAILED') order by id")
+    List<Mail> superseded(PracticeId practice, long household, long sheet);
+
+    @Select("select exists (select 1 from mail where practice_id = #{practice} and homework_id = #{sheet} and kind = 'HOMEWORK' and state <> 'DROPPED')")
+    boolean isMailed(PracticeId practice, long sheet);
+
+    @Update("update mail set state = 'DROPPED', trouble = #{why} where practice_id = #{practice} and id = #{id} and state in ('WAITING', 'FAILED')")
+    int withdraw(PracticeId practice, long id, String why);
+
+    @Update("update mail set state = 'DROPPED', trouble = #{why} where practice_id = #{practice} and homework_id = #{sheet} and state in ('WAITING', 'FAILED')")
+    int withdrawSheet(PracticeId practice, long sheet, String why);
+
+    @Update("update mail set state = 'DROPPED', trouble = #{why} where practice_id = #{practice} and alarm_id = #{alarm} and state in ('WAITING', 'FAILED')")
+    int withdrawAlarm(PracticeId practice, UUID alarm, String why);
+
+    @Update("update mail set state = 'DROPPED', trouble = #{why} where practice_id = #{practice} and kind = 'QUESTIONS' and state = 'WAITING'")
+    int withdrawQuestions(PracticeId practice, String why);
+
+    /** When questions went out last. */
+    @Select("select max(sent_at) from mail where practice_id = #{practice} and kind = 'QUESTIONS' and state = 'SENT'")
+    @Nullable Instant questionsSent(PracticeId practice);
 
     /** Tries it again, from the first wait on. */
     @Update("update mail set state = 'WAITING', tries = 0, next_at = #{now} where practice_id = #{practice} and id = #{id} and state in ('WAITING', 'FAILED')")

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Writes the mails of a practice and keeps them; {@link Postman} carries them. */
+/** Writes the mails of a practice to its owners and keeps them; {@link TrainerMail} writes to the trainers, {@link Postman} carries. */
 @Service
 @Transactional
 public class Outbox {
@@ -43,36 +43,83 @@ public class Outbox {
         return facts.people().stream().filter(p -> !p.email().isEmpty() && !p.isChild()).toList();
     }
 
+    /** Whom a mail is from. */
+    private record From(String name, String address, String practice) {
+
+        static From of(TrainerUser trainer) {
+            return new From(trainer.name(), trainer.email(), trainer.practiceName());
+        }
+
+        /** Whom an earlier mail was from. */
+        static From of(Mail mail, String practice) {
+            String suffix = ", " + practice;
+            return new From(mail.fromName().endsWith(suffix) ? mail.fromName().substring(0, mail.fromName().length() - suffix.length()) : mail.fromName(), mail.replyTo(), practice);
+        }
+
+        String shown() {
+            return name + ", " + practice;
+        }
+    }
+
     /**
-     * Tells the household that homework was issued, with the sheet to print.
+     * Tells the household that homework was issued, with the sheet to print; once for each sheet.
      *
      * @param site where the application is reached, "https://cahier.example"
      */
     public void homework(TrainerUser trainer, Homework sheet, String site, Instant now) {
-        Facts facts = households.facts(trainer.practice(), sheet.householdId());
-        Map<String, String> values = new HashMap<>();
-        values.put("number", Integer.toString(sheet.number()));
-        values.put("tracks", sheet.items().stream().map(SheetItem::trackTitle).collect(Collectors.joining(", ")));
-        values.put("next", facts.lessonAfter(now).map(l -> l.when(facts.household().zone())).orElse("not planned yet"));
-        write(trainer, facts, TextKind.HOMEWORK, values, sheet.id(), site, now);
+        if (!mails.isMailed(trainer.practice(), sheet.id())) {
+            Facts facts = households.facts(trainer.practice(), sheet.householdId());
+            write(trainer.practice(), From.of(trainer), facts, readers(facts), TextKind.HOMEWORK, values(facts, sheet, now), sheet.id(), site, now);
+        }
+    }
+
+    private static Map<String, String> values(Facts facts, Homework sheet, Instant now) {
+        return Map.of("number", Integer.toString(sheet.number()), "tracks", sheet.items().isEmpty() ? "everything rests" : sheet.items().stream().map(SheetItem::trackTitle).collect(Collectors.joining(", ")),
+                "next", facts.lessonAfter(now).map(l -> l.when(facts.household().zone())).orElse("not planned yet"));
+    }
+
+    /** Whether a mail tells of this sheet, gone or waiting. */
+    @Transactional(readOnly = true)
+    public boolean isMailed(PracticeId practice, long sheet) {
+        return mails.isMailed(practice, sheet);
+    }
+
+    /** A newer sheet is out: mails of earlier ones that still wait are withdrawn. One that only follows goes to those who were still waiting. */
+    public void superseded(PracticeId practice, Homework newer, Instant now) {
+        List<Mail> old = mails.superseded(practice, newer.householdId(), newer.id());
+        old.forEach(m -> mails.withdraw(practice, m.id(), "Homework " + newer.number() + " took its place."));
+        if (newer.follows() && !old.isEmpty()) {
+            Facts facts = households.facts(practice, newer.householdId());
+            Map<String, Mail> byAddress = old.stream().collect(Collectors.toMap(Mail::toAddress, m -> m, (a, b) -> b));
+            readers(facts).stream().filter(p -> byAddress.containsKey(p.email())).forEach(p -> {
+                Mail m = byAddress.get(p.email());
+                write(practice, From.of(m, wordings.practice(practice)), facts, List.of(p), TextKind.HOMEWORK, values(facts, newer, now), newer.id(), m.site(), now);
+            });
+        }
+    }
+
+    /** A sheet was taken back: what of it still waits does not go. */
+    public void withdrawn(PracticeId practice, long sheet) {
+        mails.withdrawSheet(practice, sheet, "The sheet was taken back.");
     }
 
     /** Sends the answer to a question. */
     public void answer(TrainerUser trainer, Question question, String answer, String site, Instant now) {
         Facts facts = households.facts(trainer.practice(), question.householdId());
-        write(trainer, facts, TextKind.ANSWER, Map.of("question", question.words(), "answer", answer), null, site, now);
+        write(trainer.practice(), From.of(trainer), facts, readers(facts), TextKind.ANSWER, Map.of("question", question.words(), "answer", answer), null, site, now);
     }
 
-    private void write(TrainerUser trainer, Facts facts, TextKind kind, Map<String, String> more, @Nullable Long homework, String site, Instant now) {
+    private void write(PracticeId practice, From from, Facts facts, List<Person> readers, TextKind kind, Map<String, String> more, @Nullable Long homework, String site, Instant now) {
         Map<String, String> values = new HashMap<>(more);
-        values.put("trainer", trainer.name());
-        values.put("practice", trainer.practiceName());
+        values.put("trainer", from.name());
+        values.put("practice", from.practice());
         values.put("dogs", Wordings.dogs(facts));
-        for (Person person : readers(facts)) {
+        Wording wording = wordings.of(practice, kind);
+        for (Person person : readers) {
             values.put("name", person.name());
-            Wording w = wordings.of(trainer.practice(), kind).with(values);
-            mails.insert(trainer.practice(), new Mail(0, facts.household().id(), kind, homework, trainer.name() + ", " + trainer.practiceName(), trainer.email(), person.name(),
-                    person.email(), w.subject(), w.body(), site, Mail.State.WAITING, 0, now, now, null, ""));
+            Wording filled = wording.with(values);
+            mails.insert(practice, new Mail(0, facts.household().id(), kind, homework, null, from.shown(), from.address(), person.name(), person.email(), filled.subject(), filled.body(), site,
+                    Mail.State.WAITING, 0, now, now, null, ""));
         }
     }
 

@@ -103,7 +103,7 @@ public class Postman {
         helper.setReplyTo(mail.replyTo());
         helper.setTo(new InternetAddress(mail.toAddress(), mail.toName(), StandardCharsets.UTF_8.name()));
         helper.setSubject(mail.subject());
-        String link = links.token(practice, mail.householdId()).map(token -> mail.site() + "/o/" + token).orElse("the link you have");
+        String link = Optional.ofNullable(mail.householdId()).flatMap(household -> links.token(practice, household)).map(token -> mail.site() + "/o/" + token).orElse("the link you have");
         helper.setText(Wording.fill(mail.body(), Map.of("link", link)));
         if (mail.homeworkId() != null) {
             helper.addAttachment("homework.pdf", new ByteArrayResource(paper.pdf(practice, mail.homeworkId(), mail.site())), "application/pdf");

@@ -6,6 +6,8 @@ import cahier.app.bench.Setups;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.rest.Moment;
+import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
@@ -26,6 +28,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.core.io.ClassPathResource;
@@ -81,7 +84,12 @@ public class Paper {
         String next = facts.lessonAfter(sheet.issuedAt()).filter(l -> !l.startsAt().atZone(zone).toLocalDate().equals(issued)).map(l -> l.when(zone)).orElse("");
         return new PaperSheet(sheet, facts, issued, next, sheet.issuedBy() + ", " + accounts.name(practice), link, link.map(QrCode::of),
                 food.of(practice, facts, sheet.pieces(), issued), wordings.strangers(practice, facts),
-                setups.at(practice, sheet.householdId(), sheet.issuedAt()), weeks.asPlanned(practice, sheet.householdId(), id, Instant.now(clock)));
+                setups.at(practice, sheet.householdId(), sheet.issuedAt()), weeks.asPlanned(practice, sheet.householdId(), id, Instant.now(clock)), now(practice, sheet), accounts.trainers(practice));
+    }
+
+    private List<Assignment> now(PracticeId practice, Homework sheet) {
+        boolean isOut = homeworks.latest(practice, sheet.householdId()).filter(h -> h.id() == sheet.id()).isPresent();
+        return isOut ? homeworks.assignments(practice, sheet, Moment.DAYS, Instant.now(clock)) : List.of();
     }
 
     public byte[] pdf(PracticeId practice, long id, String site) {

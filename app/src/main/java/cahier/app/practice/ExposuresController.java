@@ -12,6 +12,8 @@ import cahier.app.household.Place;
 import cahier.app.log.Sign;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.core.exposure.Response;
+import cahier.core.gate.Topic;
+import cahier.core.rest.Work;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.TextNode;
 import java.time.Clock;
@@ -34,11 +36,13 @@ class ExposuresController {
 
     private final OwnerPractice practice;
     private final Exposures exposures;
+    private final Marks marks;
     private final Clock clock;
 
-    ExposuresController(OwnerPractice practice, Exposures exposures, Clock clock) {
+    ExposuresController(OwnerPractice practice, Exposures exposures, Marks marks, Clock clock) {
         this.practice = practice;
         this.exposures = exposures;
+        this.marks = marks;
         this.clock = clock;
     }
 
@@ -60,9 +64,12 @@ class ExposuresController {
         int loudness = kind == Trigger.NOISE && body.hasNonNull("loudness") ? Pick.whole("loudness", body.get("loudness"), 0, Threat.LOUDNESS.size()) : 0;
         Integer calmAfter = body.hasNonNull("calmAfter") ? Pick.whole("calmAfter", body.get("calmAfter"), 0, LONGEST_S) : null;
         Place place = Pick.find(facts.places(), Place::id, body.get("place"));
-        exposures.keep(owner.practice(), new Met(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), kind, far.metres(), far.given(),
+        Met met = new Met(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), kind, far.metres(), far.given(),
                 RepBatch.oneOf("response", body.get("response"), List.of(Response.values())), food, calmAfter, place == null ? null : place.id(), Pick.past(RepBatch.instant("at", body.get("at")), now),
-                loudness, ""), now);
+                loudness, "");
+        exposures.keep(owner.practice(), met, now);
+        Person person = Pick.find(facts.people(), Person::id, body.get("person"));
+        marks.beside(owner, Work.EXPOSURE, kind.topic(), met.id(), dog.id(), person == null ? null : person.id(), met.happenedAt(), now);
         return Map.of("kept", true);
     }
 

@@ -6,11 +6,10 @@ import java.util.Optional;
 /**
  * What stands at the end of a sitting.
  *
- * @param task the step that was practised
  * @param open what is not done today, this one too when it is asked for again
  * @param missing what the step still lacks to be passed, "2 more clean in a row"; empty when it holds; none while the step itself rests
  */
-record Left(Today.Task task, List<Today.Task> open, Optional<String> missing) {
+record Left(List<Today.Task> open, Optional<String> missing) {
 
     /** "2 more clean in a row to pass this step."; empty where there is no gate. */
     public String gate() {

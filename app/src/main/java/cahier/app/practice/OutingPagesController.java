@@ -10,11 +10,14 @@ import cahier.app.wording.Wordings;
 import cahier.core.exposure.LongWatching;
 import cahier.core.exposure.Provisions;
 import cahier.core.exposure.Traffic;
+import cahier.core.gate.Topic;
+import cahier.core.rest.Work;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,9 +38,11 @@ class OutingPagesController {
     private final Departures departures;
     private final Handling handling;
     private final Wordings wordings;
+    private final Marks marks;
     private final Clock clock;
 
-    OutingPagesController(OwnerPractice practice, Outings outings, Departures departures, Handling handling, Wordings wordings, Clock clock) {
+    OutingPagesController(OwnerPractice practice, Outings outings, Departures departures, Handling handling, Wordings wordings, Marks marks, Clock clock) {
+        this.marks = marks;
         this.practice = practice;
         this.outings = outings;
         this.departures = departures;
@@ -49,7 +54,12 @@ class OutingPagesController {
     /** One place, and the world passes. */
     @GetMapping("/o/{token}/watch")
     String watch(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
-        Facts facts = practice.facts(owner);
+        Beside beside = beside(owner, Work.WATCHING, Topic.PEOPLE);
+        if (beside.isNothing()) {
+            return rests(token, "Watch the world", beside, owner, model);
+        }
+        model.addAttribute("rests", beside.rests());
+        Facts facts = beside.of(practice.facts(owner));
         Map<Integer, Provisions> take = new LinkedHashMap<>();
         LENGTHS_MIN.forEach(m -> take.put(m, Provisions.of(m, IDLE_MIN, m / MINUTES_A_PASSER, 1, USUAL_JACKPOTS, FoodLines.PIECES_PER_BISCUIT)));
         model.addAttribute("token", token);
@@ -65,8 +75,13 @@ class OutingPagesController {
     /** The next six departures, timed. */
     @GetMapping("/o/{token}/alone")
     String alone(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        Beside beside = beside(owner, Work.DEPARTURE, Topic.ALONE);
+        if (beside.isNothing()) {
+            return rests(token, "Departures", beside, owner, model);
+        }
         model.addAttribute("token", token);
-        model.addAttribute("tracks", departures.of(owner.practice(), owner.householdId()));
+        model.addAttribute("rests", beside.rests());
+        model.addAttribute("tracks", departures.of(owner.practice(), owner.householdId()).stream().filter(t -> beside.has(t.dog().id())).toList());
         return "practice/alone";
     }
 
@@ -74,17 +89,35 @@ class OutingPagesController {
     @GetMapping("/o/{token}/touch")
     String touch(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         Instant now = Instant.now(clock);
+        Beside beside = beside(owner, Work.TOUCH, Topic.HANDLING);
+        if (beside.isNothing()) {
+            return rests(token, "Touch", beside, owner, model);
+        }
         model.addAttribute("token", token);
-        model.addAttribute("maps", practice.facts(owner).dogs().stream().map(d -> handling.of(owner.practice(), owner.householdId(), d.id(), handling.target(owner.practice(), owner.householdId(), d.id()), now)).toList());
+        model.addAttribute("rests", beside.rests());
+        model.addAttribute("maps", beside.dogs().stream().map(d -> handling.of(owner.practice(), owner.householdId(), d.id(), handling.target(owner.practice(), owner.householdId(), d.id()), now)).toList());
         return "practice/touch";
     }
 
     /** From the door and home again, a few paces further each time. */
     @GetMapping("/o/{token}/out")
     String out(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        Beside beside = beside(owner, Work.WALK, Topic.PEOPLE);
+        if (beside.isNothing()) {
+            return rests(token, "Out and back", beside, owner, model);
+        }
         model.addAttribute("token", token);
-        model.addAttribute("facts", practice.facts(owner));
-        model.addAttribute("walks", outings.walks(owner.practice(), owner.householdId()));
+        model.addAttribute("rests", beside.rests());
+        model.addAttribute("facts", beside.of(practice.facts(owner)));
+        model.addAttribute("walks", outings.walks(owner.practice(), owner.householdId()).stream().filter(w -> beside.has(w.dog().id())).toList());
         return "practice/out";
+    }
+
+    private Beside beside(Owner owner, Work work, Topic topic) {
+        return marks.beside(owner, work, Set.of(topic), Instant.now(clock));
+    }
+
+    private String rests(String token, String title, Beside beside, Owner owner, Model model) {
+        return RestPage.show(token, title, beside, practice.today(owner, Instant.now(clock)), model);
     }
 }

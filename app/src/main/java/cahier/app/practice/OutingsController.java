@@ -7,6 +7,8 @@ import cahier.app.outing.Outings;
 import cahier.app.outing.WatchTap;
 import cahier.app.outing.Watching;
 import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.core.gate.Topic;
+import cahier.core.rest.Work;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.TextNode;
 import java.time.Clock;
@@ -27,11 +29,13 @@ class OutingsController {
 
     private final OwnerPractice practice;
     private final Outings outings;
+    private final Marks marks;
     private final Clock clock;
 
-    OutingsController(OwnerPractice practice, Outings outings, Clock clock) {
+    OutingsController(OwnerPractice practice, Outings outings, Marks marks, Clock clock) {
         this.practice = practice;
         this.outings = outings;
+        this.marks = marks;
         this.clock = clock;
     }
 
@@ -43,8 +47,10 @@ class OutingsController {
         Place place = Pick.find(facts.places(), Place::id, body.get("place"));
         Watching watching = new Watching(RepBatch.uuid("sitting", body.get("sitting")), owner.householdId(), Pick.dog(facts, body).id(), place == null ? null : place.id(),
                 Pick.past(RepBatch.instant("began", body.get("began")), now), Pick.whole("carried", body.get("carried"), 0, MOST_CARRIED));
-        outings.keep(owner.practice(), watching, new WatchTap(RepBatch.uuid("id", body.get("id")), watching.id(), RepBatch.oneOf("seen", body.get("seen"), List.of(WatchTap.What.values())),
-                Pick.past(RepBatch.instant("at", body.get("at")), now)), now);
+        WatchTap tap = new WatchTap(RepBatch.uuid("id", body.get("id")), watching.id(), RepBatch.oneOf("seen", body.get("seen"), List.of(WatchTap.What.values())),
+                Pick.past(RepBatch.instant("at", body.get("at")), now));
+        outings.keep(owner.practice(), watching, tap, now);
+        marks.beside(owner, Work.WATCHING, Topic.PEOPLE, tap.id(), watching.dogId(), null, tap.happenedAt(), now);
         return Map.of("kept", true);
     }
 
@@ -62,7 +68,9 @@ class OutingsController {
         int paces = Pick.whole("paces", body.get("paces"), 0, Outing.MOST);
         int calm = Pick.whole("calm", body.get("calm"), 0, paces);
         Integer round = body.hasNonNull("round") ? Pick.whole("round", body.get("round"), 1, Outing.MOST) : null;
-        outings.keep(owner.practice(), new Outing(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), paces, calm, round, Pick.past(RepBatch.instant("at", body.get("at")), now)), now);
+        Outing walk = new Outing(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), paces, calm, round, Pick.past(RepBatch.instant("at", body.get("at")), now));
+        outings.keep(owner.practice(), walk, now);
+        marks.beside(owner, Work.WALK, Topic.PEOPLE, walk.id(), walk.dogId(), null, walk.happenedAt(), now);
         return Map.of("kept", true);
     }
 

@@ -1,7 +1,10 @@
 package cahier.app.practice;
 
+import cahier.app.account.AccountService;
 import cahier.app.ask.Questions;
 import cahier.app.exposure.Exposures;
+import cahier.app.exposure.Trigger;
+import cahier.app.household.Facts;
 import cahier.app.incident.Incidents;
 import cahier.app.paper.Paper;
 import cahier.app.paper.PdfFile;
@@ -9,10 +12,15 @@ import cahier.app.progress.Progress;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.web.Site;
 import cahier.app.week.Weeks;
+import cahier.core.rest.Work;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -37,9 +45,13 @@ class OwnerController {
     private final Paper paper;
     private final Exposures exposures;
     private final Weeks weeks;
+    private final Marks marks;
+    private final AccountService accounts;
     private final Clock clock;
 
-    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, Paper paper, Exposures exposures, Weeks weeks, Clock clock) {
+    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, Paper paper, Exposures exposures, Weeks weeks, Marks marks, AccountService accounts, Clock clock) {
+        this.marks = marks;
+        this.accounts = accounts;
         this.practice = practice;
         this.progress = progress;
         this.questions = questions;
@@ -55,6 +67,8 @@ class OwnerController {
         Today today = practice.today(owner, Instant.now(clock));
         model.addAttribute("token", token);
         model.addAttribute("today", today);
+        model.addAttribute("trainers", accounts.trainers(owner.practice()));
+        model.addAttribute("mailed", practice.isMailed(owner));
         model.addAttribute("lengths", MINUTES);
         model.addAttribute("minutes", minutes);
         model.addAttribute("turns", MINUTES.contains(minutes) ? practice.turns(owner, today, minutes) : List.of());
@@ -80,11 +94,21 @@ class OwnerController {
     /** What the dog met, and at what distance. */
     @GetMapping("/o/{token}/met")
     String met(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        Beside beside = marks.beside(owner, Work.EXPOSURE, Stream.of(Trigger.values()).map(Trigger::topic).collect(Collectors.toCollection(LinkedHashSet::new)), Instant.now(clock));
+        if (beside.isNothing()) {
+            return rests(token, "What came?", beside, owner, model);
+        }
         model.addAttribute("token", token);
-        model.addAttribute("facts", practice.facts(owner));
+        model.addAttribute("rests", beside.rests());
+        model.addAttribute("triggers", marks.triggers(owner, beside, Instant.now(clock)));
+        model.addAttribute("facts", beside.of(practice.facts(owner)));
         model.addAttribute("readings", exposures.of(owner.practice(), owner.householdId(), Instant.now(clock)));
         model.addAttribute("landmarks", exposures.landmarks(owner.practice(), owner.householdId()));
         return "practice/met";
+    }
+
+    private String rests(String token, String title, Beside beside, Owner owner, Model model) {
+        return RestPage.show(token, title, beside, practice.today(owner, Instant.now(clock)), model);
     }
 
     /** How far they have come. */
@@ -125,6 +149,7 @@ class OwnerController {
     @GetMapping("/o/{token}/ask")
     String ask(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         model.addAttribute("token", token);
+        model.addAttribute("trainers", accounts.trainers(owner.practice()));
         model.addAttribute("facts", practice.facts(owner));
         model.addAttribute("questions", questions.latest(owner.practice(), owner.householdId()));
         return "practice/ask";
@@ -143,6 +168,7 @@ class OwnerController {
     @GetMapping("/o/{token}/alarm")
     String alarm(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         model.addAttribute("token", token);
+        model.addAttribute("trainers", accounts.trainers(owner.practice()));
         model.addAttribute("facts", practice.facts(owner));
         return "practice/alarm";
     }
@@ -151,13 +177,20 @@ class OwnerController {
     String practise(@PathVariable String token, @PathVariable long step, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         model.addAttribute("token", token);
         Today today = practice.today(owner, Instant.now(clock));
-        Today.Task task = OwnerPractice.task(today, step);
+        Optional<Today.Task> asked = OwnerPractice.task(today, step);
+        if (asked.isEmpty()) {
+            model.addAttribute("resting", practice.resting(owner, today, step, Instant.now(clock)));
+            return "practice/rests";
+        }
+        Today.Task task = asked.get();
         model.addAttribute("others", today.others(task));
         model.addAttribute("task", task);
         model.addAttribute("coach", CoachTables.of(task.assignment().kind()));
         practice.probe(owner, task).ifPresent(p -> model.addAttribute("probe", p));
         model.addAttribute("pay", PayScore.of(task, Instant.now(clock)));
-        model.addAttribute("facts", practice.facts(owner));
+        Facts facts = practice.facts(owner);
+        model.addAttribute("facts", facts);
+        model.addAttribute("handlers", task.assignment().forGrownUps() ? facts.grownUps() : facts.handlers());
         return "practice/practice";
     }
 }

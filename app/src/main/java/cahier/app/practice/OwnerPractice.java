@@ -14,17 +14,20 @@ import cahier.app.log.KeptRep;
 import cahier.app.log.NewRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
+import cahier.app.outbox.TrainerMail;
 import cahier.app.probe.Probes;
 import cahier.app.probe.Trial;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Way;
+import cahier.app.rest.Moment;
+import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.sheet.SheetItem;
+import cahier.app.sheet.SheetRest;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Tracks;
-import cahier.app.web.Dates;
 import cahier.app.web.NotFound;
 import cahier.core.pay.LeadClips;
 import cahier.core.coach.SessionPlan;
@@ -68,9 +71,13 @@ class OwnerPractice {
     private final Tracks tracks;
     private final Alarms alarms;
     private final Probes probes;
+    private final Marks marks;
+    private final TrainerMail mail;
 
     OwnerPractice(Households households, Homeworks homeworks, RepLog log, Judgements judgements, Roadmaps roadmaps,
-                  Tracks tracks, Alarms alarms, Probes probes) {
+                  Tracks tracks, Alarms alarms, Probes probes, Marks marks, TrainerMail mail) {
+        this.marks = marks;
+        this.mail = mail;
         this.households = households;
         this.homeworks = homeworks;
         this.log = log;
@@ -86,9 +93,10 @@ class OwnerPractice {
         Facts facts = households.facts(owner.practice(), owner.householdId());
         LocalDate day = now.atZone(facts.household().zone()).toLocalDate();
         Optional<Homework> sheet = homeworks.latest(owner.practice(), owner.householdId());
-        List<Homeworks.Assignment> assignments = sheet.map(s -> homeworks.assignments(owner.practice(), s)).orElse(List.of());
+        List<Way> ways = roadmaps.of(owner.practice(), owner.householdId(), now);
+        List<Assignment> assignments = sheet.map(s -> homeworks.assignments(s, ways, Moment.NOW)).orElse(List.of());
         List<KeptRep> reps = log.ofHousehold(owner.practice(), owner.householdId(), day.atStartOfDay(facts.household().zone()).toInstant());
-        return Today.of(facts, day, sheet, assignments, reps, later(owner, sheet, now), alarms.open(owner.practice(), owner.householdId()), track -> news(owner, track, now));
+        return Today.of(facts, day, sheet, assignments, reps, later(sheet, ways), alarms.open(owner.practice(), owner.householdId()), track -> news(owner, track, now));
     }
 
     /** What of today to practise in so many minutes, and in which order (docs/rules.md 18). */
@@ -112,27 +120,39 @@ class OwnerPractice {
                 .map(d -> SuggestionWords.verdict(d.suggested()) + ". " + SuggestionWords.headline(d.grounds())).orElse("");
     }
 
-    private List<Today.Later> later(Owner owner, Optional<Homework> sheet, Instant now) {
-        Set<Long> practised = sheet.map(s -> s.items().stream().map(SheetItem::trackId).collect(Collectors.toSet())).orElse(Set.of());
-        return roadmaps.of(owner.practice(), owner.householdId(), now).stream().filter(w -> !practised.contains(w.track().id())).flatMap(OwnerPractice::later).toList();
+    /** Tracks beside the exercises of the sheet that rest or wait. */
+    private static List<Today.Later> later(Optional<Homework> sheet, List<Way> ways) {
+        Set<Long> items = sheet.map(s -> s.items().stream().map(SheetItem::trackId).collect(Collectors.toSet())).orElse(Set.of());
+        Set<Long> rests = sheet.map(s -> s.rests().stream().map(SheetRest::trackId).collect(Collectors.toSet())).orElse(Set.of());
+        return ways.stream().filter(w -> !items.contains(w.track().id())).flatMap(w -> later(w, rests.contains(w.track().id()))).toList();
     }
 
-    private static Stream<Today.Later> later(Way way) {
+    private static Stream<Today.Later> later(Way way, boolean saidOnSheet) {
         return switch (way.state()) {
-            case WAITS -> way.unmet().stream().limit(1).map(w -> new Today.Later(way.track().title(), "waits for " + w.forWhat() + "."));
-            case PARKED -> Stream.ofNullable(way.track().parkedUntil()).map(day -> new Today.Later(way.track().title(), "rests until " + Dates.longDate(day) + "."));
-            default -> Stream.of();
+            case WAITS, PARKED -> Stream.of(new Today.Later(way.track().title(), way.why()));
+            case SHUT, RESTS -> saidOnSheet ? Stream.of(new Today.Later(way.track().title(), way.why())) : Stream.of();
+            case OPEN -> saidOnSheet ? Stream.of(new Today.Later(way.track().title(), "This rests until your trainer sends it again.")) : Stream.of();
+            case DONE, EMPTY -> Stream.of();
         };
     }
 
-    /** One step of today, or the page for what does not exist. */
-    Today.Task task(Owner owner, long step, Instant now) {
-        return task(today(owner, now), step);
+    /** One step of today; none while it is not practised. */
+    static Optional<Today.Task> task(Today today, long step) {
+        return today.tasks().stream().filter(t -> t.isPractised() && t.stepId() == step).findFirst();
     }
 
-    static Today.Task task(Today today, long step) {
-        return today.tasks().stream().filter(t -> t.isPractised() && t.stepId() == step).findFirst()
-                .orElseThrow(() -> new NotFound("step " + step));
+    /** What stands in the place of a step that was asked for once and is not now; the page for what does not exist where it never was. */
+    Resting resting(Owner owner, Today today, long step, Instant now) {
+        Long track = homeworks.issuedSteps(owner.practice(), owner.householdId()).get(step);
+        if (track == null) {
+            throw new NotFound("step " + step);
+        }
+        Way way = roadmaps.of(owner.practice(), owner.householdId(), now).stream().filter(w -> w.track().id() == track).findFirst().orElseThrow();
+        Optional<Today.Task> task = today.tasks().stream().filter(t -> t.item().trackId() == track).findFirst();
+        String why = task.map(t -> t.assignment().why()).filter(w -> !w.isEmpty()).orElseGet(way::why);
+        Optional<Today.Task> instead = task.filter(Today.Task::isPractised);
+        return new Resting(way.track().title(), way.track().dogName(), why.isEmpty() ? (instead.isPresent() ? "Your trainer has changed the step." : "Your trainer has taken this off the sheet.") : why, instead,
+                today.tasks().stream().filter(t -> t.isPractised() && !t.isDone() && t.item().trackId() != track).toList());
     }
 
     /** The test that the trainer asked for at this step. */
@@ -150,20 +170,41 @@ class OwnerPractice {
         return households.facts(owner.practice(), owner.householdId());
     }
 
-    RepLog.Stored store(Owner owner, @Nullable JsonNode body, Instant now) {
+    /**
+     * What became of a batch.
+     *
+     * @param rests what was tapped although it rests, in a sentence; empty when nothing was
+     */
+    record Kept(RepLog.Stored stored, String rests) {
+    }
+
+    /** Keeps everything that was tapped; what should have rested is marked, and the phone is told. */
+    Kept store(Owner owner, @Nullable JsonNode body, Instant now) {
         Facts facts = facts(owner);
         List<NewRep> reps = new RepBatch(homeworks.issuedSteps(owner.practice(), owner.householdId()), facts).read(body);
         Instant sentAt = body != null && body.hasNonNull("sentAt") ? RepBatch.instant("sentAt", body.get("sentAt")) : null;
         RepLog.Stored stored = log.store(facts.household(), reps, sentAt, now);
+        String rests = marks.reps(owner, facts, reps, now);
         judgements.repsCame(owner.practice(), stored.lastRep());
-        return stored;
+        return new Kept(stored, rests);
     }
 
     /** Keeps a session from paper, ended; its track is judged at once. */
     void storePaper(Owner owner, UUID sitting, List<NewRep> reps, Instant end, Instant now) {
-        Household household = households.get(owner.practice(), owner.householdId());
-        log.store(household, reps, null, now);
-        log.end(household, sitting, end, Ending.of(null, "")).forEach(track -> judgements.judge(owner.practice(), track, now));
+        Facts facts = facts(owner);
+        log.store(facts.household(), reps, null, now);
+        marks.reps(owner, facts, reps, now);
+        log.end(facts.household(), sitting, end, Ending.of(null, "")).forEach(track -> judgements.judge(owner.practice(), track, now));
+    }
+
+    /** A step of the household's homework, also one that is not practised now: what was tallied on paper before is kept. */
+    Today.OnPaper onPaper(Owner owner, long step, Instant now) {
+        Long track = homeworks.issuedSteps(owner.practice(), owner.householdId()).get(step);
+        if (track == null) {
+            throw new NotFound("step " + step);
+        }
+        Roadmap map = tracks.get(owner.practice(), track);
+        return new Today.OnPaper(track, step, map.track().title(), map.indexOf(step).map(i -> i + 1).orElse(0), task(today(owner, now), step).isPresent());
     }
 
     /** Takes a rep back. After a minute a TOO_MUCH is the trainer's to void. */
@@ -213,18 +254,31 @@ class OwnerPractice {
 
     /** What is still to do today, and what the step that was just practised still lacks. */
     Left left(Owner owner, long step, Instant now) {
+        if (!homeworks.issuedSteps(owner.practice(), owner.householdId()).containsKey(step)) {
+            throw new NotFound("step " + step);
+        }
         Today today = today(owner, now);
-        Today.Task task = task(today, step);
-        return new Left(task, today.tasks().stream().filter(t -> t.isPractised() && !t.isDone()).toList(),
-                task.assignment().rests() ? Optional.empty() : Optional.of(judgements.missing(owner.practice(), task.item().trackId(), now)));
+        return new Left(today.tasks().stream().filter(t -> t.isPractised() && !t.isDone()).toList(),
+                task(today, step).filter(t -> !t.assignment().isEasier()).map(t -> judgements.missing(owner.practice(), t.item().trackId(), now)));
     }
 
-    /** Stops everything with this dog until the trainer has answered; its tracks are judged at once. */
-    void raise(Owner owner, Alarm alarm, Instant now) {
+    /** Stops everything with this dog until the trainer has answered, and tells the trainers; its tracks are judged at once. */
+    void raise(Owner owner, Alarm alarm, String site, Instant now) {
         if (alarms.raise(owner.practice(), alarm, now)) {
+            mail.alarm(owner.practice(), alarm, site, now);
             tracks.ofHousehold(owner.practice(), owner.householdId()).stream().filter(m -> m.track().dogId() == alarm.dogId() && m.visit().isPresent())
                     .forEach(m -> judgements.judge(owner.practice(), m.track().id(), now));
         }
+    }
+
+    /** Whether a mail goes to a trainer when something happens. */
+    boolean isMailed(Owner owner) {
+        return mail.goesOut(owner.practice());
+    }
+
+    /** An alarm of this household as the phone asks for it. */
+    Optional<Alarm> alarm(Owner owner, UUID id) {
+        return alarms.history(owner.practice(), owner.householdId()).stream().filter(a -> a.id().equals(id)).findFirst();
     }
 
     /** Adds to a rep what kind of miss it was, or what was seen. */

@@ -2,6 +2,7 @@ package cahier.app.practice;
 
 import cahier.app.household.Facts;
 import cahier.app.log.NewRep;
+import cahier.app.log.Tags;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.web.Check;
 import cahier.core.rep.Outcome;
@@ -44,13 +45,13 @@ class PaperController {
         Instant now = Instant.now(clock);
         ZoneId zone = practice.facts(owner).household().zone();
         model.addAttribute("form", new PaperForm(UUID.randomUUID().toString(), now.atZone(zone).toLocalDate().toString(), LocalTime.of(now.atZone(zone).getHour(), 0).toString(),
-                "", "", "", "", "", "", ""));
+                "", "", "", "", "", "", "", ""));
         return page(token, step, owner, now, model);
     }
 
     private String page(String token, long step, Owner owner, Instant now, Model model) {
         model.addAttribute("token", token);
-        model.addAttribute("task", practice.task(owner, step, now));
+        model.addAttribute("step", practice.onPaper(owner, step, now));
         model.addAttribute("facts", practice.facts(owner));
         return "practice/paper";
     }
@@ -59,7 +60,7 @@ class PaperController {
     String keep(@PathVariable String token, @PathVariable long step, @RequestAttribute(OwnerFilter.OWNER) Owner owner, @ModelAttribute("form") PaperForm form, BindingResult result,
                 Model model) {
         Instant now = Instant.now(clock);
-        Today.Task task = practice.task(owner, step, now);
+        Today.OnPaper on = practice.onPaper(owner, step, now);
         Facts facts = practice.facts(owner);
         ZoneId zone = facts.household().zone();
         Check check = new Check(result);
@@ -77,8 +78,8 @@ class PaperController {
         for (int i = 0; i < outcomes.size(); i++) {
             UUID id = UUID.nameUUIDFromBytes((sitting + "/" + i).getBytes(StandardCharsets.UTF_8));
             at = at.plusSeconds(SECONDS_A_REP);
-            reps.add(new NewRep(id, sitting, task.item().trackId(), step, outcomes.get(i), Role.WORK, at, one(form.person(), facts.people().stream().map(p -> p.id()).toList()),
-                    one(form.place(), facts.places().stream().map(p -> p.id()).toList())));
+            reps.add(new NewRep(id, sitting, on.trackId(), step, outcomes.get(i), Role.WORK, at, one(form.person(), facts.people().stream().map(p -> p.id()).toList()),
+                    one(form.place(), facts.places().stream().map(p -> p.id()).toList()), new Tags(null, null, "", "", one(form.adult(), facts.adults().stream().map(p -> p.id()).toList()))));
         }
         practice.storePaper(owner, sitting, reps, at, now);
         return "redirect:/o/" + token;

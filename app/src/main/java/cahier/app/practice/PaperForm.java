@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param sitting made with the form, so that sending it twice is one session
  * @param order one letter a rep when the order is known: c clean, h helped, m missed, t too much
  */
-record PaperForm(@Nullable String sitting, @Nullable String date, @Nullable String time, @Nullable String person, @Nullable String place, @Nullable String order,
+record PaperForm(@Nullable String sitting, @Nullable String date, @Nullable String time, @Nullable String person, @Nullable String adult, @Nullable String place, @Nullable String order,
                  @Nullable String clean, @Nullable String helped, @Nullable String missed, @Nullable String tooMuch) {
 
     static final int MOST = 100;

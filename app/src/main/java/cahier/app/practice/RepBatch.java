@@ -23,7 +23,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Reads {@code {"reps":[{"id","sessionId","stepId","outcome","at","person","place","role","value","side","item","helper"}]}}; what
+ * Reads {@code {"reps":[{"id","sessionId","stepId","outcome","at","person","place","role","value","side","item","helper","adult"}]}}; what
  * follows at may be left out. A bad item refuses the whole batch, naming
  * item, field and value.
  */
@@ -40,6 +40,7 @@ final class RepBatch {
     private final Map<Long, Long> trackOfStep;
     private final Map<String, Long> people;
     private final Map<String, Long> places;
+    private final Map<String, Long> adults;
 
     /**
      * @param trackOfStep the steps this household was given, with their tracks
@@ -49,6 +50,7 @@ final class RepBatch {
         this.trackOfStep = trackOfStep;
         this.people = keys(facts.people(), Person::id, Person::name);
         this.places = keys(facts.places(), Place::id, Place::name);
+        this.adults = keys(facts.adults(), Person::id, Person::name);
     }
 
     private static <F> Map<String, Long> keys(List<F> facts, Function<F, Long> id, Function<F, String> name) {
@@ -81,9 +83,9 @@ final class RepBatch {
                 oneOf(where + "place", item.get("place"), places, "a place of this household"), tags(where, item));
     }
 
-    private static Tags tags(String where, JsonNode item) {
+    private Tags tags(String where, JsonNode item) {
         return new Tags(seconds(where + "value", item.get("value")), optional(where + "side", item.get("side"), Side.values()), label(where + "item", item.get("item")),
-                label(where + "helper", item.get("helper")));
+                label(where + "helper", item.get("helper")), oneOf(where + "adult", item.get("adult"), adults, "an adult of this household"));
     }
 
     private static @Nullable Double seconds(String field, @Nullable JsonNode value) {

@@ -2,7 +2,6 @@ package cahier.app.practice;
 
 import cahier.app.alarm.Alarm;
 import cahier.app.ask.Question;
-import cahier.app.ask.Questions;
 import cahier.app.household.Dog;
 import cahier.app.household.Place;
 import cahier.app.incident.Incident;
@@ -10,20 +9,23 @@ import cahier.app.incident.Incidents;
 import cahier.app.log.Detail;
 import cahier.app.log.Ending;
 import cahier.app.log.HowEnded;
-import cahier.app.log.RepLog;
 import cahier.app.log.Sign;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.web.Measures;
+import cahier.app.web.Site;
 import cahier.core.pay.LeadClips;
 import cahier.core.rep.Outcome;
 import cahier.core.slip.Slip;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.TextNode;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestAttribute;
@@ -39,24 +41,26 @@ class RepsController {
     private static final int MOST_PAUSES = 100;
 
     private final OwnerPractice practice;
-    private final Questions questions;
+    private final Asking asking;
     private final Incidents incidents;
     private final Clock clock;
 
-    RepsController(OwnerPractice practice, Questions questions, Incidents incidents, Clock clock) {
+    RepsController(OwnerPractice practice, Asking asking, Incidents incidents, Clock clock) {
         this.practice = practice;
-        this.questions = questions;
+        this.asking = asking;
         this.incidents = incidents;
         this.clock = clock;
     }
 
-    record Answer(int stored, int known) {
+    /** @param rests what was tapped although it rests, in a sentence; left out where nothing was */
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    record Answer(int stored, int known, String rests) {
     }
 
     @PostMapping("/o/{token}/reps")
     Answer reps(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody(required = false) @Nullable JsonNode body) {
-        RepLog.Stored stored = practice.store(owner, body, Instant.now(clock));
-        return new Answer(stored.stored(), stored.known());
+        OwnerPractice.Kept kept = practice.store(owner, body, Instant.now(clock));
+        return new Answer(kept.stored().stored(), kept.stored().known(), kept.rests());
     }
 
     @PostMapping("/o/{token}/reps/{id}/undo")
@@ -118,7 +122,7 @@ class RepsController {
             throw new BadBatch("words must not be empty");
         }
         Instant at = RepBatch.instant("at", body.get("at"));
-        questions.ask(owner.practice(), new Question(RepBatch.uuid("id", body.get("id")), owner.householdId(), words, at.isAfter(now) ? now : at, "", null, null), now);
+        asking.ask(owner, new Question(RepBatch.uuid("id", body.get("id")), owner.householdId(), words, at.isAfter(now) ? now : at, "", null, null), Site.address(), now);
         return Map.of("asked", true);
     }
 
@@ -129,9 +133,16 @@ class RepsController {
         Dog dog = practice.facts(owner).dogs().stream().filter(d -> Long.toString(d.id()).equals(RepBatch.text(body.get("dog")))).findFirst()
                 .orElseThrow(() -> RepBatch.refused("dog", "a dog of this household", body.get("dog")));
         Instant at = RepBatch.instant("at", body.get("at"));
-        practice.raise(owner, new Alarm(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), dog.name(),
-                RepBatch.oneOf("kind", body.get("kind"), List.of(Alarm.Kind.values())), text("what", body.get("what"), LONGEST_NOTE), at.isAfter(now) ? now : at, null, null, ""), now);
+        practice.raise(owner, Alarm.raised(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), dog.name(),
+                RepBatch.oneOf("kind", body.get("kind"), List.of(Alarm.Kind.values())), text("what", body.get("what"), LONGEST_NOTE), at.isAfter(now) ? now : at), Site.address(), now);
         return Map.of("raised", true);
+    }
+
+    /** How far an alarm has got: whether the server has it, whether a mail goes out, whether a trainer has read it. */
+    @GetMapping("/o/{token}/alarms/{id}")
+    Map<String, Boolean> alarm(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id) {
+        Optional<Alarm> alarm = practice.alarm(owner, RepBatch.uuid("id", TextNode.valueOf(id)));
+        return Map.of("received", alarm.isPresent(), "mail", practice.isMailed(owner), "opened", alarm.filter(a -> a.openedAt() != null).isPresent());
     }
 
     private static String text(String field, @Nullable JsonNode value, int most) {

@@ -3,8 +3,8 @@ package cahier.app.practice;
 import cahier.app.alarm.Alarm;
 import cahier.app.household.Facts;
 import cahier.app.log.KeptRep;
+import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
-import cahier.app.sheet.Homeworks.Assignment;
 import cahier.app.sheet.SheetItem;
 import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
@@ -81,6 +81,15 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
         public int toDo() {
             return sittings.isEmpty() ? Math.min(plan().reps(), 12) : 0;
         }
+    }
+
+    /**
+     * A step of which a session is typed in from paper.
+     *
+     * @param number from 1; 0 of one that was removed since
+     * @param practised whether it is asked for now
+     */
+    record OnPaper(long trackId, long stepId, String title, int number, boolean practised) {
     }
 
     /**

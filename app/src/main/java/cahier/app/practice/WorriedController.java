@@ -7,6 +7,8 @@ import cahier.app.handling.Touch;
 import cahier.app.household.Facts;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.core.handling.Zone;
+import cahier.core.gate.Topic;
+import cahier.core.rest.Work;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.TextNode;
 import java.time.Clock;
@@ -26,12 +28,14 @@ class WorriedController {
     private final OwnerPractice practice;
     private final Departures departures;
     private final Handling handling;
+    private final Marks marks;
     private final Clock clock;
 
-    WorriedController(OwnerPractice practice, Departures departures, Handling handling, Clock clock) {
+    WorriedController(OwnerPractice practice, Departures departures, Handling handling, Marks marks, Clock clock) {
         this.practice = practice;
         this.departures = departures;
         this.handling = handling;
+        this.marks = marks;
         this.clock = clock;
     }
 
@@ -42,8 +46,10 @@ class WorriedController {
         Facts facts = practice.facts(owner);
         int left = Pick.whole("left", body.get("left"), 1, Departure.MOST_S);
         Integer upset = body.hasNonNull("upset") ? Pick.whole("upset", body.get("upset"), 0, left) : null;
-        departures.keep(owner.practice(), new Departure(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), RepBatch.uuid("sitting", body.get("sitting")), left, upset,
-                Pick.past(RepBatch.instant("at", body.get("at")), now), ""), now);
+        Departure departure = new Departure(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), RepBatch.uuid("sitting", body.get("sitting")), left, upset,
+                Pick.past(RepBatch.instant("at", body.get("at")), now), "");
+        departures.keep(owner.practice(), departure, now);
+        marks.beside(owner, Work.DEPARTURE, Topic.ALONE, departure.id(), departure.dogId(), null, departure.happenedAt(), now);
         return Map.of("kept", true);
     }
 
@@ -59,9 +65,11 @@ class WorriedController {
         Instant now = Instant.now(clock);
         Facts facts = practice.facts(owner);
         Boolean back = body.hasNonNull("back") ? (Boolean) body.get("back").asBoolean() : null;
-        handling.keep(owner.practice(), new Touch(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), RepBatch.uuid("sitting", body.get("sitting")),
+        Touch touch = new Touch(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), RepBatch.uuid("sitting", body.get("sitting")),
                 RepBatch.oneOf("zone", body.get("zone"), List.of(Zone.values())), Pick.whole("seconds", body.get("seconds"), 0, Touch.MOST_S), RepBatch.oneOf("seen", body.get("seen"), List.of(Touch.Seen.values())), back,
-                Pick.past(RepBatch.instant("at", body.get("at")), now), ""), now);
+                Pick.past(RepBatch.instant("at", body.get("at")), now), "");
+        handling.keep(owner.practice(), touch, now);
+        marks.beside(owner, Work.TOUCH, Topic.HANDLING, touch.id(), touch.dogId(), null, touch.happenedAt(), now);
         return Map.of("kept", true);
     }
 

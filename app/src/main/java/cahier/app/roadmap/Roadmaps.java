@@ -1,17 +1,16 @@
 package cahier.app.roadmap;
 
 import cahier.app.account.PracticeId;
-import cahier.app.gate.Gates;
-import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
+import cahier.app.rest.Allowed;
+import cahier.app.rest.Rests;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
-import cahier.core.gate.RedFlag;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import cahier.core.roadmap.Need;
@@ -43,49 +42,26 @@ public class Roadmaps {
 
     private final Tracks tracks;
     private final Households households;
-    private final Gates gates;
+    private final Rests rests;
     private final RepLog log;
     private final NeedMapper needs;
 
-    Roadmaps(Tracks tracks, Households households, Gates gates, RepLog log, NeedMapper needs) {
+    Roadmaps(Tracks tracks, Households households, Rests rests, RepLog log, NeedMapper needs) {
         this.tracks = tracks;
         this.households = households;
-        this.gates = gates;
+        this.rests = rests;
         this.log = log;
         this.needs = needs;
     }
 
     /** Every track of a household, in the trainer's order, done ones last. */
     public List<Way> of(PracticeId practice, long household, Instant now) {
-        Household home = households.get(practice, household);
-        LocalDate today = now.atZone(home.zone()).toLocalDate();
+        households.get(practice, household);
         List<Roadmap> maps = tracks.ofHousehold(practice, household);
+        Allowed allowed = rests.of(practice, household, maps, now);
         Graph graph = new Graph(maps, needs.needs(practice, household));
         List<NeedMapper.ApartRow> apart = needs.apart(practice, household);
-        return maps.stream().map(m -> way(m, graph, apart(m.track(), apart, maps), today)).toList();
-    }
-
-    private Way way(Roadmap map, Graph graph, List<Apart> apart, LocalDate today) {
-        Track track = map.track();
-        List<RedFlag> shutBy = gates.shutting(track.practiceId(), track.householdId(), track.dogId(), track.topic());
-        Way way = new Way(map, Way.State.OPEN, graph.waits(track.id()), apart, shutBy);
-        return new Way(map, state(way, today), way.waits(), apart, shutBy);
-    }
-
-    private static Way.State state(Way way, LocalDate today) {
-        if (way.track().isDone()) {
-            return Way.State.DONE;
-        }
-        if (way.roadmap().current().isEmpty()) {
-            return Way.State.EMPTY;
-        }
-        if (!way.shutBy().isEmpty()) {
-            return Way.State.SHUT;
-        }
-        if (way.track().isParked(today)) {
-            return Way.State.PARKED;
-        }
-        return way.unmet().isEmpty() ? Way.State.OPEN : Way.State.WAITS;
+        return maps.stream().map(m -> new Way(m, graph.waits(m.track().id()), apart(m.track(), apart, maps), allowed)).toList();
     }
 
     private List<Apart> apart(Track track, List<NeedMapper.ApartRow> rows, List<Roadmap> maps) {

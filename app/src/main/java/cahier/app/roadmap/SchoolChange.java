@@ -53,12 +53,12 @@ public class SchoolChange {
     }
 
     /** Changes the chosen tracks; the others stay as they are and are not asked about again. Returns the ids of those that changed. */
-    public List<Long> answer(PracticeId practice, long household, Set<Long> chosen, Instant now) {
+    public List<Long> answer(PracticeId practice, long household, Set<Long> chosen, String who, Instant now) {
         List<Long> changed = new ArrayList<>();
         String school = School.write(methods.ofHousehold(practice, household));
         for (TrackChange change : pending(practice, household)) {
             if (chosen.contains(change.track().id())) {
-                apply(practice, change, now);
+                apply(practice, change, who, now);
                 changed.add(change.track().id());
             }
             tracks.settle(practice, change.track().id(), school);
@@ -67,7 +67,7 @@ public class SchoolChange {
         return changed;
     }
 
-    private void apply(PracticeId practice, TrackChange change, Instant now) {
+    private void apply(PracticeId practice, TrackChange change, String who, Instant now) {
         long track = change.track().id();
         List<Long> order = new ArrayList<>();
         Optional<Long> came = Optional.empty();
@@ -87,7 +87,7 @@ public class SchoolChange {
         long inItsPlace = came.orElse(order.isEmpty() ? 0 : order.get(0));
         for (Step step : change.gone()) {
             if (tracks.get(practice, track).current().filter(s -> s.id() == step.id()).isPresent() && inItsPlace != 0) {
-                tracks.move(practice, track, inItsPlace, null, null, now);
+                tracks.move(practice, track, inItsPlace, null, null, who, now);
             }
             tracks.removeStep(practice, step.id(), now);
         }

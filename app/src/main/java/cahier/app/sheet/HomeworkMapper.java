@@ -11,33 +11,41 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface HomeworkMapper {
 
-    record Row(long id, long householdId, int number, Instant issuedAt, String issuedBy, String firstOfAll) {
+    record Row(long id, long householdId, int number, Instant issuedAt, String issuedBy, String firstOfAll, String rests, boolean follows) {
     }
 
     record StepOf(long stepId, long trackId) {
     }
 
-    String COLUMNS = "select id, household_id, number, issued_at, issued_by, first_of_all from homework where practice_id = #{practice} ";
+    String COLUMNS = "select id, household_id, number, issued_at, issued_by, first_of_all, rests::text as rests, follows from homework where practice_id = #{practice} ";
+    String OUT = "and not exists (select 1 from homework_withdrawn w where w.homework_id = homework.id) ";
 
     @Select("""
-            insert into homework (practice_id, household_id, number, issued_at, issued_by, first_of_all)
+            insert into homework (practice_id, household_id, number, issued_at, issued_by, first_of_all, rests, follows)
             values (#{practice}, #{household},
                     (select coalesce(max(number), 0) + 1 from homework where practice_id = #{practice} and household_id = #{household}),
-                    #{at}, #{by}, #{firstOfAll}) returning id""")
-    long insert(PracticeId practice, long household, Instant at, String by, String firstOfAll);
+                    #{at}, #{by}, #{firstOfAll}, #{rests}::jsonb, #{follows}) returning id""")
+    long insert(PracticeId practice, long household, Instant at, String by, String firstOfAll, String rests, boolean follows);
 
     @Insert("""
             insert into homework_item (practice_id, household_id, homework_id, position, track_id, step_id, body)
             values (#{practice}, #{household}, #{homework}, #{position}, #{track}, #{step}, #{body}::jsonb)""")
     void insertItem(PracticeId practice, long household, long homework, int position, long track, long step, String body);
 
+    /** One sheet after the other: numbers follow each other, and a double click finds what the first one did. */
+    @Select("select id from household where practice_id = #{practice} and id = #{household} for update")
+    Optional<Long> lock(PracticeId practice, long household);
+
+    @Insert("insert into homework_withdrawn (homework_id, practice_id, household_id, at, by_trainer) values (#{id}, #{practice}, #{household}, #{at}, #{by}) on conflict do nothing")
+    void withdraw(PracticeId practice, long household, long id, Instant at, String by);
+
     @Select(COLUMNS + "and id = #{id}")
     Optional<Row> find(PracticeId practice, long id);
 
-    @Select(COLUMNS + "and household_id = #{household} order by number desc limit 1")
+    @Select(COLUMNS + OUT + "and household_id = #{household} order by number desc limit 1")
     Optional<Row> latest(PracticeId practice, long household);
 
-    @Select(COLUMNS + "order by issued_at desc limit 200")
+    @Select(COLUMNS + OUT + "order by issued_at desc limit 200")
     List<Row> newest(PracticeId practice);
 
     @Select("select body::text from homework_item where practice_id = #{practice} and homework_id = #{homework} order by position")

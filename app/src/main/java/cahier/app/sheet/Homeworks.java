@@ -2,64 +2,60 @@ package cahier.app.sheet;
 
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
-import cahier.app.alarm.Alarms;
-import cahier.app.gate.Gates;
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
-import cahier.app.judge.Decided;
-import cahier.app.judge.Judgements;
 import cahier.app.roadmap.Apart;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Way;
+import cahier.app.rest.Moment;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
-import cahier.app.track.StepPlan;
-import cahier.app.track.Track;
-import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
-import cahier.core.decide.TrackKind;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
+import cahier.core.rest.Following;
+import cahier.core.rest.Handler;
+import cahier.core.rest.Permit;
+import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Issues homework and keeps what was issued. */
+/** Issues homework and keeps what was issued. What is practised, and with which step, is asked of {@link Permit} alone (docs/rules.md 38). */
 @Service
 @Transactional
 public class Homeworks {
 
     /** Tracks at once, unless the trainer wants more on purpose. */
     public static final int MOST_TRACKS = 3;
+    /** The same again within this time is one sheet: a double click. */
+    private static final Duration SAME_WITHIN = Duration.ofMinutes(1);
 
     private final HomeworkMapper homeworks;
     private final Households households;
-    private final Tracks tracks;
-    private final Judgements judgements;
-    private final Gates gates;
     private final Intakes intakes;
     private final Roadmaps roadmaps;
-    private final Alarms alarms;
-    private final ObjectMapper json;
+    private final SheetJson json;
+    private final ApplicationEventPublisher events;
 
-    Homeworks(HomeworkMapper homeworks, Households households, Tracks tracks, Judgements judgements, Gates gates, Intakes intakes,
-              Roadmaps roadmaps, Alarms alarms, ObjectMapper json) {
+    Homeworks(HomeworkMapper homeworks, Households households, Intakes intakes, Roadmaps roadmaps, SheetJson json, ApplicationEventPublisher events) {
         this.homeworks = homeworks;
         this.households = households;
-        this.tracks = tracks;
-        this.judgements = judgements;
-        this.gates = gates;
         this.intakes = intakes;
         this.roadmaps = roadmaps;
-        this.alarms = alarms;
         this.json = json;
+        this.events = events;
     }
+
+    // ---- what goes out ----
 
     /** The tracks that go on the next sheet by themselves: three at most, those on the sheet that is out first (docs/rules.md 34). */
     public List<Way> next(PracticeId practice, List<Way> ways) {
@@ -71,57 +67,139 @@ public class Homeworks {
         return ways.stream().filter(first::contains).toList();
     }
 
-    private boolean isShut(Track track) {
-        return !gates.shutting(track.practiceId(), track.householdId(), track.dogId(), track.topic()).isEmpty();
+    /** What would go out by itself. */
+    public Draft draft(PracticeId practice, long household, Instant now) {
+        List<Way> ways = roadmaps.of(practice, household, now);
+        return draft(practice, household, ways, next(practice, ways), Function.identity());
     }
 
-    private static SheetItem item(Way way) {
-        Roadmap roadmap = way.roadmap();
-        Step step = roadmap.current().orElseThrow();
-        SheetItem.Below below = roadmap.below().map(s -> new SheetItem.Below(s.id(), s.plan())).orElse(null);
-        return new SheetItem(roadmap.track().id(), step.id(), roadmap.track().title(), roadmap.track().dogName(), roadmap.number(),
-                roadmap.steps().size(), step.plan(), below, roadmap.track().plan(), way.apartStill().stream().map(Apart::title).toList());
+    /** What would go out of these tracks, on purpose also more than three, or ones that wait or are parked; never one that rests for another reason. */
+    public Draft draft(PracticeId practice, long household, Set<Long> chosen, Instant now) {
+        List<Way> ways = roadmaps.of(practice, household, now);
+        return draft(practice, household, ways, ways.stream().filter(w -> chosen.contains(w.track().id()) && w.canBeIssued()).toList(), Function.identity());
     }
 
-    /** Issues the tracks that go on the next sheet by themselves; empty when there is nothing to practise. */
-    public Optional<Homework> issue(TrainerUser trainer, long household, Instant now) {
-        return issue(trainer, household, next(trainer.practice(), roadmaps.of(trainer.practice(), household, now)), now);
-    }
-
-    /** Issues these tracks, on purpose also more than three, or ones that wait or are parked; never one that is shut. */
-    public Optional<Homework> issue(TrainerUser trainer, long household, Set<Long> chosen, Instant now) {
-        return issue(trainer, household, roadmaps.of(trainer.practice(), household, now).stream()
-                .filter(w -> chosen.contains(w.track().id()) && w.canBeIssued()).toList(), now);
-    }
-
-    private Optional<Homework> issue(TrainerUser trainer, long household, List<Way> ways, Instant now) {
-        PracticeId practice = trainer.practice();
+    private Draft draft(PracticeId practice, long household, List<Way> ways, List<Way> going, Function<List<SheetItem>, List<SheetItem>> last) {
         households.get(practice, household);
-        if (ways.isEmpty()) {
+        Optional<Homework> out = latest(practice, household);
+        List<SheetItem> items = last.apply(going.stream().map(Homeworks::item).toList());
+        Set<Long> on = items.stream().map(SheetItem::trackId).collect(Collectors.toSet());
+        Set<Long> known = out.map(h -> Stream.concat(h.items().stream().map(SheetItem::trackId), h.rests().stream().map(SheetRest::trackId)).collect(Collectors.toSet())).orElse(Set.of());
+        List<SheetRest> rests = ways.stream().filter(w -> !on.contains(w.track().id()) && known.contains(w.track().id()) && w.roadmap().current().isPresent() && w.permit().restsForGood())
+                .map(Homeworks::rest).toList();
+        List<String> first = intakes.onSheet(practice, household);
+        return new Draft(household, items, rests, first, SheetChanges.between(out, items, rests), json.seen(items, rests, first));
+    }
+
+    private static SheetRest rest(Way way) {
+        return new SheetRest(way.track().id(), way.track().title(), way.track().dogName(), way.why());
+    }
+
+    /** The step that may be practised in the days to come: lower than where the dog stands while a decision waits. */
+    private static SheetItem item(Way way) {
+        Roadmap map = way.roadmap();
+        Way.Despite despite = way.onPurpose();
+        Permit permit = way.permit(map.currentIndex().orElseThrow(), despite, Moment.DAYS, Handler.ANYONE);
+        int index = permit.step().orElseThrow(() -> new IllegalStateException("track " + map.track().id() + " rests"));
+        Step step = map.steps().get(index);
+        SheetItem.Below below = index == 0 ? null : new SheetItem.Below(map.steps().get(index - 1).id(), map.steps().get(index - 1).plan());
+        return new SheetItem(map.track().id(), step.id(), map.track().title(), map.track().dogName(), index + 1,
+                map.steps().size(), step.plan(), below, map.track().plan(), way.apartStill().stream().map(Apart::title).toList(), despite);
+    }
+
+    /** In what the sheet that is out is behind the plan, a sentence for each of its tracks; empty when it is not, or none is out. */
+    public List<String> behind(PracticeId practice, List<Way> ways) {
+        Optional<Homework> out = ways.isEmpty() ? Optional.empty() : latest(practice, ways.get(0).track().householdId());
+        return out.map(sheet -> {
+            Set<Long> known = Stream.concat(sheet.items().stream().map(SheetItem::trackId), sheet.rests().stream().map(SheetRest::trackId)).collect(Collectors.toSet());
+            List<Way> same = ways.stream().filter(w -> known.contains(w.track().id())).toList();
+            List<SheetItem> items = same.stream().filter(Way::canBeIssued).map(Homeworks::item).toList();
+            Set<Long> on = items.stream().map(SheetItem::trackId).collect(Collectors.toSet());
+            return SheetChanges.between(out, items, same.stream().filter(w -> !on.contains(w.track().id()) && !w.track().isDone()).map(Homeworks::rest).toList());
+        }).orElse(List.of());
+    }
+
+    // ---- issuing ----
+
+    /**
+     * How issuing went.
+     *
+     * @param isNew false when the very same went out a moment ago
+     */
+    public record Issued(Homework sheet, boolean isNew) {
+    }
+
+    /** Issues the tracks that go on the next sheet by themselves; empty when there is nothing to practise and nothing that rests. */
+    public Optional<Homework> issue(TrainerUser trainer, long household, Instant now) {
+        return issue(trainer, draft(trainer.practice(), household, now), now).map(Issued::sheet);
+    }
+
+    /** Issues these tracks, on purpose. */
+    public Optional<Homework> issue(TrainerUser trainer, long household, Set<Long> chosen, Instant now) {
+        return issue(trainer, draft(trainer.practice(), household, chosen, now), now).map(Issued::sheet);
+    }
+
+    /** Issues what was drafted; empty when it says nothing. */
+    public Optional<Issued> issue(TrainerUser trainer, Draft draft, Instant now) {
+        if (draft.isEmpty()) {
             return Optional.empty();
         }
-        long id = keep(practice, household, ways.stream().map(Homeworks::item).toList(), trainer.signature(), now);
-        return Optional.of(get(practice, id));
+        homeworks.lock(trainer.practice(), draft.householdId());
+        Optional<Homework> same = latest(trainer.practice(), draft.householdId())
+                .filter(h -> h.issuedAt().plus(SAME_WITHIN).isAfter(now) && json.seen(h.items(), h.rests(), h.firstOfAll()).equals(draft.seen()));
+        return Optional.of(same.map(h -> new Issued(h, false)).orElseGet(() -> new Issued(keep(trainer.practice(), draft, trainer.signature(), false, now), true)));
     }
 
-    /** Issues the sheet that is out anew when the dog stands on another step of one of its tracks. */
-    void follow(PracticeId practice, long household, long track, String by, Instant now) {
-        Optional<Way> way = roadmaps.of(practice, household, now).stream().filter(w -> w.track().id() == track && w.roadmap().current().isPresent()).findFirst();
-        List<SheetItem> out = latest(practice, household).map(Homework::items).orElse(List.of());
-        boolean moved = way.isPresent() && out.stream().anyMatch(i -> i.trackId() == track && i.stepId() != way.get().roadmap().current().orElseThrow().id());
-        if (moved) {
-            keep(practice, household, out.stream().map(i -> i.trackId() == track ? item(way.get()) : i).toList(), by, now);
+    /**
+     * The sheet that is out follows the dog down, or rests what the trainer rested; up only where that is asked for (docs/rules.md 38).
+     *
+     * @param up whether it follows upwards too
+     */
+    void follow(PracticeId practice, long household, long track, boolean up, String by, Instant now) {
+        Optional<Homework> out = latest(practice, household);
+        Optional<SheetItem> item = out.flatMap(h -> h.items().stream().filter(i -> i.trackId() == track).findFirst());
+        if (item.isEmpty()) {
+            return;
         }
+        List<Way> ways = roadmaps.of(practice, household, now);
+        Optional<Way> way = ways.stream().filter(w -> w.track().id() == track && w.roadmap().current().isPresent()).findFirst();
+        if (way.isEmpty()) {
+            return;
+        }
+        int asked = Assignment.asked(item.get(), way.get());
+        int standing = way.get().roadmap().currentIndex().orElseThrow();
+        Following does = Following.of(way.get().permit(asked, item.get().despite(), Moment.DAYS, Handler.ANYONE), asked, standing, up);
+        if (does == Following.STANDS) {
+            return;
+        }
+        List<SheetItem> items = new ArrayList<>(out.get().items());
+        items.removeIf(i -> does == Following.RESTS && i.trackId() == track);
+        items.replaceAll(i -> i.trackId() == track ? item(way.get()) : i);
+        keep(practice, draft(practice, household, ways, List.of(), none -> items), by, true, now);
     }
 
-    private long keep(PracticeId practice, long household, List<SheetItem> items, String by, Instant now) {
-        long id = homeworks.insert(practice, household, now, by, String.join("\n", intakes.onSheet(practice, household)));
-        for (int i = 0; i < items.size(); i++) {
-            SheetItem item = items.get(i);
-            homeworks.insertItem(practice, household, id, i, item.trackId(), item.stepId(), write(item));
+    private Homework keep(PracticeId practice, Draft draft, String by, boolean follows, Instant now) {
+        long id = homeworks.insert(practice, draft.householdId(), now, by, String.join("\n", draft.firstOfAll()), json.write(draft.rests()), follows);
+        for (int i = 0; i < draft.items().size(); i++) {
+            SheetItem item = draft.items().get(i);
+            homeworks.insertItem(practice, draft.householdId(), id, i, item.trackId(), item.stepId(), json.write(item));
         }
-        return id;
+        Homework kept = get(practice, id);
+        events.publishEvent(new SheetKept(practice, kept, now));
+        return kept;
     }
+
+    /** Takes the newest sheet back: the one before it is out again. False when it is not the newest. */
+    public boolean withdraw(TrainerUser trainer, long id, Instant now) {
+        Homework sheet = get(trainer.practice(), id);
+        boolean newest = latest(trainer.practice(), sheet.householdId()).filter(h -> h.id() == id).isPresent();
+        if (newest) {
+            homeworks.withdraw(trainer.practice(), sheet.householdId(), id, now, trainer.signature());
+        }
+        return newest;
+    }
+
+    // ---- what is out ----
 
     public Homework get(PracticeId practice, long id) {
         return homeworks.find(practice, id).map(r -> filled(practice, r)).orElseThrow(() -> new NotFound("sheet " + id));
@@ -135,7 +213,7 @@ public class Homeworks {
     /** The newest sheets of the practice without their items, newest first. */
     public List<Homework> newest(PracticeId practice) {
         return homeworks.newest(practice).stream()
-                .map(r -> new Homework(r.id(), r.householdId(), r.number(), r.issuedAt(), r.issuedBy(), List.of(), List.of())).toList();
+                .map(r -> new Homework(r.id(), r.householdId(), r.number(), r.issuedAt(), r.issuedBy(), List.of(), List.of(), List.of(), r.follows())).toList();
     }
 
     /** Every step this household was ever given to practise, with its track: reps of others are refused. */
@@ -144,71 +222,22 @@ public class Homeworks {
                 .collect(Collectors.toMap(HomeworkMapper.StepOf::stepId, HomeworkMapper.StepOf::trackId, (a, b) -> a));
     }
 
-    /** What the owner practises now: while a too-much decision is open, the step below, or nothing on the first step. */
-    public List<Assignment> assignments(PracticeId practice, Homework homework) {
+    /** What of a sheet is practised at this moment, and with which step. */
+    public List<Assignment> assignments(PracticeId practice, Homework homework, Moment moment, Instant now) {
+        return assignments(homework, roadmaps.of(practice, homework.householdId(), now), moment);
+    }
+
+    /** The same where the tracks are loaded already. */
+    public List<Assignment> assignments(Homework homework, List<Way> ways, Moment moment) {
+        Map<Long, Way> byTrack = ways.stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
         return homework.items().stream().map(item -> {
-            Track track = tracks.get(practice, item.trackId()).track();
-            boolean shut = isShut(track) || alarms.isOpen(practice, track.dogId());
-            boolean rests = judgements.open(practice, item.trackId()).filter(d -> d.stepId() == item.stepId())
-                    .filter(Homeworks::restsTheStep).isPresent();
-            return new Assignment(item, rests, shut, track.kind());
+            Way way = byTrack.get(item.trackId());
+            return Assignment.of(item, way, way.permit(Assignment.asked(item, way), item.despite(), moment, Handler.ANYONE));
         }).toList();
     }
 
-    private static boolean restsTheStep(Decided open) {
-        return open.cause().restsTheStep() && open.grounds().suggestion().staysOpen();
-    }
-
-    /**
-     * One track of the sheet as it is to be practised now.
-     *
-     * @param rests the step of the sheet rests until the trainer has answered
-     * @param shut a red flag has shut the track since the sheet was issued, or the household waits for the trainer's call
-     */
-    public record Assignment(SheetItem item, boolean rests, boolean shut, TrackKind kind) {
-
-        /** Whether there is a step to practise at all. */
-        public boolean isPractised() {
-            return !shut && (!rests || item.below() != null);
-        }
-
-        public long stepId() {
-            return rests && item.below() != null ? item.below().stepId() : item.stepId();
-        }
-
-        public StepPlan plan() {
-            return rests && item.below() != null ? item.below().plan() : item.plan();
-        }
-
-        /** What is easier than the step as it is practised now, if the sheet knows. */
-        public Optional<StepPlan> easier() {
-            return rests ? Optional.empty() : Optional.ofNullable(item.below()).map(SheetItem.Below::plan);
-        }
-
-        public int number() {
-            return rests && item.below() != null ? item.number() - 1 : item.number();
-        }
-    }
-
     private Homework filled(PracticeId practice, HomeworkMapper.Row row) {
-        List<SheetItem> items = homeworks.items(practice, row.id()).stream().map(this::read).toList();
-        return new Homework(row.id(), row.householdId(), row.number(), row.issuedAt(), row.issuedBy(),
-                row.firstOfAll().lines().toList(), items);
-    }
-
-    private SheetItem read(String body) {
-        try {
-            return json.readValue(body, SheetItem.class);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("a sheet item cannot be read", e);
-        }
-    }
-
-    private String write(SheetItem item) {
-        try {
-            return json.writeValueAsString(item);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("a sheet item cannot be written", e);
-        }
+        List<SheetItem> items = homeworks.items(practice, row.id()).stream().map(json::item).toList();
+        return new Homework(row.id(), row.householdId(), row.number(), row.issuedAt(), row.issuedBy(), row.firstOfAll().lines().toList(), items, json.rests(row.rests()), row.follows());
     }
 }

@@ -37,13 +37,13 @@ class OwnerMoves {
     @EventListener
     void on(Suggested event) {
         Roadmap map = tracks.get(event.practice(), event.track());
-        if (map.track().movesOn() != MovesOn.OWNER) {
+        if (map.track().movesOn() != MovesOn.OWNER || map.track().isRested()) {
             return;
         }
         long household = map.track().householdId();
         String by = households.get(event.practice(), household).name();
         judgements.open(event.practice(), event.track()).filter(d -> moves(map, d, event)).ifPresent(d -> answers.apply(event.practice(), d, by, event.at()));
-        homeworks.follow(event.practice(), household, event.track(), by, event.at());
+        homeworks.follow(event.practice(), household, event.track(), true, by, event.at());
     }
 
     private boolean moves(Roadmap map, Decided open, Suggested event) {

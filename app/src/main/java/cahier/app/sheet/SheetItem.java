@@ -1,5 +1,6 @@
 package cahier.app.sheet;
 
+import cahier.app.roadmap.Way;
 import cahier.app.track.StepPlan;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -11,12 +12,14 @@ import org.jspecify.annotations.Nullable;
  * @param below the step before, worked instead while a too-much decision is open; none on the first step
  * @param note the trainer's words for this track
  * @param apart titles of the tracks that never share a session with this one
+ * @param despite what held it back when the trainer put it there on purpose
  */
 public record SheetItem(long trackId, long stepId, String trackTitle, String dogName, int number, int count, StepPlan plan,
-                        @Nullable Below below, String note, List<String> apart) {
+                        @Nullable Below below, String note, List<String> apart, Way.Despite despite) {
 
     public SheetItem {
         apart = apart == null ? List.of() : List.copyOf(apart); // sheets issued before tracks could be kept apart
+        despite = despite == null ? Way.Despite.NOTHING : despite; // and before this was kept
     }
 
     /** The step before. */

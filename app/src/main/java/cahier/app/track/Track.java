@@ -17,25 +17,27 @@ import org.jspecify.annotations.Nullable;
  * @param school the method's choices with which the template's steps were written last, separated by commas
  * @param staleDays days without a rep after which it has gone stale
  * @param parkedUntil the day from which it is worked again, while it rests
+ * @param restsSince since when the trainer has rested it, until it is taken up again; none while it is worked
+ * @param restsWhy what the trainer said about it; may be empty
  * @param movesOn who may move the dog on
  */
 public record Track(long id, PracticeId practiceId, long householdId, long dogId, String dogName, String title, String goal, String plan,
                     TrackKind kind, Topic topic, int position, int staleDays, @Nullable Instant doneAt, String template, String school,
-                    @Nullable LocalDate parkedUntil, MovesOn movesOn, int version) {
+                    @Nullable LocalDate parkedUntil, @Nullable Instant restsSince, String restsWhy, MovesOn movesOn, int version) {
 
     /** A track that is not kept yet. */
     public static Track fresh(PracticeId practice, long household, long dog, String title, String goal, String plan, TrackKind kind, Topic topic, String template, String school) {
-        return new Track(0, practice, household, dog, "", title, goal, plan, kind, topic, 0, Case.STALE_DAYS, null, template, school, null, MovesOn.TRAINER, 0);
+        return new Track(0, practice, household, dog, "", title, goal, plan, kind, topic, 0, Case.STALE_DAYS, null, template, school, null, null, "", MovesOn.TRAINER, 0);
     }
 
     /** The same with other words for now. */
     public Track withPlan(String other) {
-        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, other, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, movesOn, version);
+        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, other, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, restsSince, restsWhy, movesOn, version);
     }
 
     /** The same, moved on by whom the household's method says. */
     public Track movedOnBy(MovesOn who) {
-        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, who, version);
+        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, restsSince, restsWhy, who, version);
     }
 
     /** The same with other words about it. */
@@ -45,12 +47,17 @@ public record Track(long id, PracticeId practiceId, long householdId, long dogId
 
     /** The same as a trainer edited it. */
     public Track edited(String title, String goal, String plan, TrackKind kind, Topic topic, int staleDays, MovesOn movesOn, int version) {
-        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, movesOn, version);
+        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, restsSince, restsWhy, movesOn, version);
     }
 
     /** Whether it rests on that day. */
     public boolean isParked(LocalDate day) {
         return parkedUntil != null && day.isBefore(parkedUntil);
+    }
+
+    /** Whether the trainer has rested it, without a day on which it comes back by itself. */
+    public boolean isRested() {
+        return restsSince != null;
     }
 
     public boolean isDone() {

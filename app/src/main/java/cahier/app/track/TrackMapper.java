@@ -16,7 +16,7 @@ interface TrackMapper {
 
     String COLUMNS = """
             select t.id, t.practice_id, t.household_id, t.dog_id, d.name as dog_name, t.title, t.goal, t.plan, t.kind, t.topic, t.position,
-                   t.stale_days, t.done_at, t.template, t.school, t.parked_until, t.moves_on, t.version
+                   t.stale_days, t.done_at, t.template, t.school, t.parked_until, t.rests_since, t.rests_why, t.moves_on, t.version
             from track t join dog d on d.id = t.dog_id
             where t.practice_id = #{practice}\s""";
 
@@ -46,6 +46,9 @@ interface TrackMapper {
 
     @Update("update track set parked_until = #{until} where practice_id = #{practice} and id = #{id}")
     void park(PracticeId practice, long id, @Nullable LocalDate until);
+
+    @Update("update track set rests_since = #{since}, rests_why = #{why} where practice_id = #{practice} and id = #{id}")
+    void rest(PracticeId practice, long id, @Nullable Instant since, String why);
 
     @Update("update track set school = #{school} where practice_id = #{practice} and id = #{id}")
     void settle(PracticeId practice, long id, String school);

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,7 +24,10 @@ public class Tracks {
     private final StepMapper steps;
     private final VisitMapper visits;
 
-    Tracks(TrackMapper tracks, StepMapper steps, VisitMapper visits) {
+    private final ApplicationEventPublisher events;
+
+    Tracks(TrackMapper tracks, StepMapper steps, VisitMapper visits, ApplicationEventPublisher events) {
+        this.events = events;
         this.tracks = tracks;
         this.steps = steps;
         this.visits = visits;
@@ -189,12 +193,33 @@ public class Tracks {
         }
     }
 
-    /** Ends the stay on the current step and begins one on another. Returns the new visit's id. */
-    public long move(PracticeId practice, long track, long toStep, @Nullable Decision by, @Nullable Cause cause, Instant now) {
+    /**
+     * Ends the stay on the current step and begins one on another. Returns the new visit's id.
+     *
+     * @param who as decisions are signed
+     */
+    public long move(PracticeId practice, long track, long toStep, @Nullable Decision by, @Nullable Cause cause, String who, Instant now) {
         String word = by == null ? "MOVED" : by.name();
         visits.leave(practice, track, now, word);
         tracks.setDone(practice, track, null);
-        return visits.enter(practice, track, toStep, now, word, cause == null ? null : cause.name());
+        long visit = visits.enter(practice, track, toStep, now, word, cause == null ? null : cause.name());
+        changed(practice, track, who, now);
+        return visit;
+    }
+
+    /** Rests the track until the trainer takes it up again. */
+    public void rest(PracticeId practice, long track, String why, String who, Instant now) {
+        tracks.rest(practice, track, now, why);
+        changed(practice, track, who, now);
+    }
+
+    /** The trainer takes a rested track up again, at the step the dog stands on. The sheet that is out does not follow by itself. */
+    public void takeUp(PracticeId practice, long track) {
+        tracks.rest(practice, get(practice, track).track().id(), null, "");
+    }
+
+    private void changed(PracticeId practice, long track, String who, Instant now) {
+        events.publishEvent(new TrackChanged(practice, get(practice, track).track().householdId(), track, who, now));
     }
 
     /** The goal is reached: the dog leaves the last step. */
@@ -204,12 +229,13 @@ public class Tracks {
     }
 
     /** Takes a move or a finish back: the former stay goes on as if it had never ended. */
-    public void unmove(PracticeId practice, long track, long formerVisit, @Nullable Long newVisit, Instant now) {
+    public void unmove(PracticeId practice, long track, long formerVisit, @Nullable Long newVisit, String who, Instant now) {
         if (newVisit != null) {
             visits.undo(practice, newVisit, now);
         }
         tracks.setDone(practice, track, null);
         visits.reopen(practice, formerVisit);
+        changed(practice, track, who, now);
     }
 
     /** Remembers that a step was split: whether it was left by BACK is counted from now. */

@@ -119,6 +119,19 @@ public final class Check {
         return address;
     }
 
+    /** A telephone number as it is kept, or nothing. */
+    public String phone(String field, @Nullable String typed, String country) {
+        if (typed == null || typed.isBlank()) {
+            return "";
+        }
+        try {
+            return Phones.read(typed.strip(), country);
+        } catch (IllegalArgumentException e) {
+            refuse(field, String.valueOf(e.getMessage()));
+            return "";
+        }
+    }
+
     /** Whether something beside this field was refused already. */
     public boolean isRefused(String field) {
         return result.hasFieldErrors(field);

@@ -9,7 +9,7 @@ import cahier.app.household.Person;
 import cahier.app.household.Place;
 import cahier.app.log.PracticeDay;
 import cahier.app.roadmap.Way;
-import cahier.app.sheet.Homeworks.Assignment;
+import cahier.app.sheet.Assignment;
 import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
 import cahier.core.week.Company;
@@ -96,7 +96,7 @@ final class WeekOf {
         boolean calm = plan.pass() == PassChoice.CALM || way.filter(w -> w.track().template().equals(SETTLE)).isPresent();
         return new Dose(a.item().trackId(), dog, Math.max(1, Math.min(Dose.MOST_A_DAY, plan.sessions())), Math.max(1, Math.min(Dose.LONGEST, plan.minutes())), span(dog),
                 Company.valueOf(plan.teaching().helper().name()), outdoors, calm, PracticeDay.success(days.stream().filter(d -> d.stepId() == a.stepId()).toList()),
-                place.map(p -> spans(Hours.parse(p.busy()))).orElse(List.of()), done);
+                place.map(p -> spans(Hours.parse(p.busy()))).orElse(List.of()), done, a.forGrownUps());
     }
 
     /** Minutes the dog attends at its age; of one whose age nobody knows, those of a grown-up one. */

@@ -11,10 +11,12 @@ import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Way;
+import cahier.app.rest.Moment;
+import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
-import cahier.app.sheet.Homeworks.Assignment;
 import cahier.app.web.NotFound;
+import cahier.core.rest.Why;
 import cahier.core.week.Dose;
 import cahier.core.week.Span;
 import cahier.core.week.Week;
@@ -148,7 +150,7 @@ public class Weeks {
     }
 
     /** Everything about one household at one moment. */
-    private record Desk(PracticeId practice, Facts facts, WeekOf frame, Optional<Homework> sheet, List<Assignment> practised, Map<Long, Integer> doneToday, Instant now) {
+    private record Desk(PracticeId practice, Facts facts, WeekOf frame, Optional<Homework> sheet, List<Assignment> practised, Set<Long> stoppedToday, Map<Long, Integer> doneToday, Instant now) {
 
         long household() {
             return facts.household().id();
@@ -156,6 +158,18 @@ public class Weeks {
 
         LocalDate today() {
             return frame.first();
+        }
+
+        /** What counts as done today when a week is planned: of what was too much, all of it. */
+        Map<Long, Integer> noMoreToday() {
+            Map<Long, Integer> done = new HashMap<>(doneToday);
+            practised.stream().filter(a -> stoppedToday.contains(a.stepId())).forEach(a -> done.merge(a.stepId(), a.plan().sessions(), Math::max));
+            return done;
+        }
+
+        /** Whether a planned session is still asked for. */
+        boolean isAsked(Planned p) {
+            return practised.stream().anyMatch(a -> a.stepId() == p.stepId()) && !(stoppedToday.contains(p.stepId()) && isToday(p));
         }
 
         boolean isToday(Planned p) {
@@ -167,17 +181,19 @@ public class Weeks {
         Facts facts = households.facts(practice, household);
         WeekOf frame = new WeekOf(facts, now);
         Optional<Homework> sheet = homeworks.latest(practice, household);
-        List<Assignment> practised = sheet.map(s -> homeworks.assignments(practice, s)).orElse(List.of()).stream().filter(Assignment::isPractised).toList();
+        List<Way> ways = roadmaps.of(practice, household, now);
+        List<Assignment> practised = sheet.map(s -> homeworks.assignments(s, ways, Moment.DAYS)).orElse(List.of()).stream().filter(Assignment::isPractised).toList();
+        Set<Long> today = sheet.map(s -> homeworks.assignments(s, ways, Moment.NOW)).orElse(List.of()).stream().filter(a -> a.permit().why().contains(Why.STOPPED_TODAY)).map(a -> a.item().trackId()).collect(Collectors.toSet());
+        Set<Long> stopped = practised.stream().filter(a -> today.contains(a.item().trackId())).map(Assignment::stepId).collect(Collectors.toSet());
         List<KeptRep> reps = log.ofHousehold(practice, household, frame.instant(0));
         Map<Long, Integer> done = reps.stream().collect(Collectors.groupingBy(KeptRep::stepId, Collectors.collectingAndThen(Collectors.mapping(KeptRep::sittingId, Collectors.toSet()), Set::size)));
-        return new Desk(practice, facts, frame, sheet, practised, done, now);
+        return new Desk(practice, facts, frame, sheet, practised, stopped, done, now);
     }
 
     private static boolean isOutOfDate(Desk desk, PlanMapper.Head head, List<Planned> sessions) {
-        Set<Long> steps = desk.practised.stream().map(Assignment::stepId).collect(Collectors.toSet());
         List<Planned> done = done(desk, sessions);
         return !head.firstDay().equals(desk.today()) || head.homeworkId() != desk.sheet.map(Homework::id).orElse(0L)
-                || sessions.stream().anyMatch(p -> p.startsAt().isAfter(desk.now) ? !steps.contains(p.stepId()) : p.endsAt().plus(LATE).isBefore(desk.now) && !done.contains(p));
+                || sessions.stream().anyMatch(p -> p.startsAt().isAfter(desk.now) ? !desk.isAsked(p) : p.endsAt().plus(LATE).isBefore(desk.now) && !done.contains(p));
     }
 
     /** Those of today that were practised: of each step as many as there were sittings, the earliest first. */
@@ -195,7 +211,7 @@ public class Weeks {
         List<PracticeDay> days = log.days(desk.practice, desk.household()).stream().filter(d -> d.day().isAfter(desk.today().minusDays(SUCCESS_DAYS))).toList();
         List<Week.Kept> kept = before.stream().filter(p -> !done.contains(p) && p.startsAt().isAfter(desk.now)).map(p -> new Week.Kept(p.trackId(), p.personId(), desk.frame.minute(p.startsAt()), p.pinned())).toList();
         Optional<List<Span>> hot = sky.hot(desk.facts.household().zone(), desk.today(), Week.DAYS);
-        Week week = desk.frame.week(hours.of(desk.practice, desk.household(), desk.now), desk.practised, ways, days, desk.doneToday, hot.orElse(List.of()),
+        Week week = desk.frame.week(hours.of(desk.practice, desk.household(), desk.now), desk.practised, ways, days, desk.noMoreToday(), hot.orElse(List.of()),
                 intakes.get(desk.practice, desk.household()).dailyMinutes(), kept);
         WeekPlan plan = planner.plan(week);
         plans.clear(desk.practice, desk.household());
@@ -246,7 +262,7 @@ public class Weeks {
         Map<Long, Person> people = desk.facts.people().stream().collect(Collectors.toMap(Person::id, p -> p));
         record Key(Instant at, long dog) {
         }
-        List<PlannedWeek.Session> sessions = all.stream().filter(p -> dogs.containsKey(p.dogId()) && people.containsKey(p.personId()))
+        List<PlannedWeek.Session> sessions = all.stream().filter(p -> done.contains(p) || desk.isAsked(p)).filter(p -> dogs.containsKey(p.dogId()) && people.containsKey(p.personId()))
                 .collect(Collectors.groupingBy(p -> new Key(p.startsAt(), p.dogId()), LinkedHashMap::new, Collectors.toList())).values().stream()
                 .map(parts -> new PlannedWeek.Session(parts.get(0).startsAt(), desk.facts.household().zone(), dogs.get(parts.get(0).dogId()), people.get(parts.get(0).personId()),
                         parts.stream().map(p -> new PlannedWeek.Part(p.stepId(), titles.getOrDefault(p.trackId(), "Practice"), p.minutes(), done.contains(p))).toList(),

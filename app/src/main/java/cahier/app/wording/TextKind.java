@@ -24,6 +24,26 @@ public enum TextKind {
 
             {trainer}, {practice}""", List.of("name", "dogs", "question", "answer", "link", "trainer", "practice")),
 
+    ALARM("Stop and call, to the trainers", "Stop and call: {household}, {dog}", """
+            {household} pressed Stop and call, {when}.
+
+            {dog}: {happened}
+
+            Ring them: {phones}
+            In an emergency they call: {emergency}
+            Your number, as they see it: {own}
+
+            Everything with {dog} rests on their phone until you have answered: {page}
+
+            Until you open that page this mail comes again after 15 minutes and after an hour.""", List.of("name", "household", "dog", "happened", "when", "phones", "emergency", "own", "page")),
+
+    QUESTIONS("Questions, to the trainers", "{count} from owners", """
+            Hello {name},
+
+            {questions}
+
+            Answer them on your desk: {page}""", List.of("name", "count", "questions", "page")),
+
     STRANGERS("What to say to strangers, on the sheet", "", """
             “{dogs} {are} in training. Please no touch, no talk, no food.” If somebody comes on all the same: step between, turn and walk off.""", List.of("dogs", "are"));
 

@@ -1,5 +1,6 @@
 package cahier.app.wording;
 
+import cahier.app.account.AccountService;
 import cahier.app.account.PracticeId;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
@@ -15,8 +16,16 @@ public class Wordings {
 
     private final WordingMapper wordings;
 
-    Wordings(WordingMapper wordings) {
+    private final AccountService accounts;
+
+    Wordings(WordingMapper wordings, AccountService accounts) {
+        this.accounts = accounts;
         this.wordings = wordings;
+    }
+
+    /** What the practice calls itself. */
+    public String practice(PracticeId practice) {
+        return accounts.name(practice);
     }
 
     /** The trainer's wording, or the usual one. */

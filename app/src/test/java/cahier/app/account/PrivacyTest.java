@@ -80,7 +80,7 @@ class PrivacyTest extends AppTest {
     @ParameterizedTest
     @ValueSource(strings = {"/households/{household}", "/households/{household}?facts=people", "/households/{household}/edit", "/households/{household}/intake",
         "/households/{household}/flags/new", "/households/{household}/method", "/households/{household}/baselines", "/flags/{flag}", "/flags/{flag}/letter",
-        "/households/{household}/tracks/new", "/tracks/{track}", "/tracks/{track}/edit", "/tracks/{track}/overrule", "/tracks/{track}/split",
+        "/households/{household}/tracks/new", "/households/{household}/homework", "/tracks/{track}", "/tracks/{track}/edit", "/tracks/{track}/overrule", "/tracks/{track}/split",
         "/households/{household}/distances", "/households/{household}/alone", "/households/{household}/handling", "/bench/triangle?household={household}", "/bench/provisions?household={household}", "/households/{household}/roadmap", "/households/{household}/roadmap.json", "/households/{household}/roadmap/import", "/households/{household}/method/changes",
         "/tracks/{track}/what-if?pass=RUN&run=5", "/tracks/{track}/rhythms", "/households/{household}/week", "/tracks/{track}/payback?uses=4", "/lessons/{lesson}", "/tracks/{track}/place", "/tracks/{track}/steps/new", "/tracks/{track}/climb", "/steps/{step}", "/sheets/{sheet}", "/sheets/{sheet}/print", "/sheets/{sheet}.pdf"})
     void theNeighbourOpensNothing(String path) throws Exception {
@@ -106,7 +106,7 @@ class PrivacyTest extends AppTest {
         "/households/{household}/hours?weekday=1&from=9:00&to=10:00", "/households/{household}/hours/1/cover", "/households/{household}/hours/1/remove", "/households/{household}/handling/comfort?dog=1&target=chin&zone=chin&comfort=3",
         "/households/{household}/handling/target?dog=1&target=chin", "/households/{household}/handling/touches?dog=1&target=chin&zone=chin&seconds=3&seen=CALM", "/households/{household}/handling/touches/7f0c5d0e-3b0a-4f6e-9d55-0d1a3c1b2e4f/undo?dog=1&target=chin&zone=chin",
         "/households/{household}/landmarks/1/remove", "/bench/setups?household={household}&kind=TRIANGLE&address=caller%3D8&place=X", "/households/{household}/setups/1/remove", "/households/{household}/setups/1/restore", "/bench/passes?track={track}&address=caller%3D8",
-        "/outbox/1/again", "/outbox/1/drop", "/decisions/{decision}/accept?version=0&back=/", "/decisions/{decision}/undo?back=/"})
+        "/households/{household}/words/put-back/1", "/sheets/{sheet}/mail", "/sheets/{sheet}/take-back", "/tracks/{track}/call?suggestion={decision}&next=REST", "/tracks/{track}/take-up", "/outbox/1/again", "/outbox/1/drop", "/decisions/{decision}/accept?version=0&back=/", "/decisions/{decision}/undo?back=/"})
     void theNeighbourChangesNothing(String path) throws Exception {
         String before = home.facts() + home.roadmap().toString() + home.history();
         send(neighbour, filled(path), "name", "X", "title", "X", "how", "X", "version", "0", "id", "0", "zone", "Europe/London", "difficulty", "0",

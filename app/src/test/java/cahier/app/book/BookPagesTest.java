@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.hamcrest.Matchers.stringContainsInOrder;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
@@ -13,6 +13,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import cahier.app.household.Dog;
 import cahier.app.judge.Decided;
+import cahier.app.household.Facts;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.app.track.Step;
@@ -103,9 +104,28 @@ class BookPagesTest extends AppTest {
         long dog = home.facts().dogs().get(0).id();
         send(book() + "/dogs/" + dog + "/remove").andExpect(flash().attribute("refusal", "This dog stays: something belongs to it, such as a track, a rep, a word or a red flag."));
         long hall = home.facts().places().stream().filter(p -> p.name().equals("hall")).findFirst().orElseThrow().id();
-        send(book() + "/places/" + hall + "/remove").andExpect(flash().attributeCount(0));
+        send(book() + "/places/" + hall + "/remove").andExpect(flash().attributeExists("removed"));
         assertThat(home.facts().dogs()).hasSize(1);
         assertThat(home.facts().places()).hasSize(1);
+    }
+
+    @Test
+    void whatWasRemovedInOneClickComesBackInOne() throws Exception {
+        send(book() + "/words", "id", "0", "version", "0", "word", "mat", "meaning", "Go and lie down", "signal", "VOICE", "role", "CUE");
+        send(book() + "/lessons", "id", "0", "version", "0", "startsAt", "2026-06-18T09:15", "minutes", "45", "plan", "The line in the hall", "travel", "");
+        long marit = home.facts().people().stream().filter(p -> p.name().equals("Marit")).findFirst().orElseThrow().id();
+        Facts before = home.facts();
+        for (String gone : List.of("words/" + before.words().get(0).id(), "lessons/" + before.lessons().get(0).id(), "people/" + marit)) {
+            Object removed = send(book() + "/" + gone + "/remove").andExpect(flash().attributeExists("removed")).andReturn().getFlashMap().get("removed");
+            send(practices.trainerOf("Fallow Field Dogs", "Ines Marchetti", "ines@fallowfield.example"), book() + "/" + gone.split("/")[0] + "/put-back/" + removed).andExpect(status().isNotFound());
+            assertThat(home.facts()).isNotEqualTo(before);
+            send(book() + "/" + gone.split("/")[0] + "/put-back/" + removed);
+            assertThat(home.facts()).as("as it stood, %s", gone).isEqualTo(before);
+            send(book() + "/" + gone.split("/")[0] + "/put-back/" + removed).andExpect(status().isNotFound());
+        }
+        Object removed = send(book() + "/people/" + marit + "/remove").andReturn().getFlashMap().get("removed");
+        send(book() + "/people", "id", "0", "version", "0", "name", "Marit").andExpect(status().is3xxRedirection());
+        send(book() + "/people/put-back/" + removed).andExpect(flash().attribute("refusal", "It was not put back: another person has that name now."));
     }
 
     @Test

@@ -212,6 +212,6 @@ class LessonPagesTest extends AppTest {
         for (int last = 2; last >= 0; last--) {
             send("/steps/" + home.roadmap().steps().get(last).id() + "/remove");
         }
-        brief().andExpect(content().string(allOf(containsString(">Close lesson<"), containsString("Nothing: no track is open."))));
+        brief().andExpect(content().string(allOf(containsString(">Close lesson<"), containsString("No step to practise: no track is open."))));
     }
 }

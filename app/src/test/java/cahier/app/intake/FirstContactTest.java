@@ -133,8 +133,13 @@ class FirstContactTest extends AppTest {
         about("HANDLING");
         RaisedGate flag = raise("CHILD_THREATENED", "Growled at Noor over a shoe");
         open(household()).andExpect(says("A growl or snap at a child: a qualified behaviourist first.")).andExpect(says("Nothing of it is issued."));
-        send(household() + "/homework").andExpect(flash().attributeExists("refusal"));
-        mvc.perform(get("/o/" + home.token)).andExpect(says("This one rests until your trainer has spoken with you."));
+        mvc.perform(get("/o/" + home.token)).andExpect(says("This rests until a qualified behaviourist has seen Pim."));
+        send(household() + "/homework");
+        assertThat(asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow()).satisfies(sheet -> {
+            assertThat(sheet.items()).isEmpty();
+            assertThat(sheet.rests()).singleElement().satisfies(r -> assertThat(r.why()).isEqualTo("This rests until a qualified behaviourist has seen Pim."));
+        });
+        mvc.perform(get("/o/" + home.token)).andExpect(says("This rests until a qualified behaviourist has seen Pim."));
 
         String clear = "/flags/" + flag.id() + "/clear";
         send(clear, "by", "VET", "name", "Larch Street Practice", "on", flag.raisedOn().toString()).andExpect(says("must be a qualified behaviourist"));
@@ -183,7 +188,7 @@ class FirstContactTest extends AppTest {
     @Test
     void dangersComeFromTheIntakeAndGoOnTheSheet() throws Exception {
         wish("Chases cars", "EVERYDAY", "CHASING");
-        send(household() + "/people", "id", "0", "version", "0", "name", "Noor", "age", "9", "mayHandle", "on");
+        send(household() + "/people", "id", "0", "version", "0", "name", "Noor", "age", "9", "mayHandle", "on", "adult", Long.toString(home.facts().people().get(0).id()));
         assertThat(asEdda(() -> intakes.dangers(edda().practice(), home.id)).open()).containsExactly(Danger.SUPERVISE_CHILDREN, Danger.FENCE);
         send(intake() + "/dangers/FENCE", "state", "done");
         send(intake() + "/dangers/SUPERVISE_CHILDREN", "state", "sheet");

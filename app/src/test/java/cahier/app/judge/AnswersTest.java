@@ -188,7 +188,8 @@ class AnswersTest extends AppTest {
             home.practise("cccccccccccccccccccccccccccccc");
             assertThat(says(home.suggestion())).isEqualTo("CALL TOO_MUCH_OFTEN");
         }
-        home.accept();
+        assertThat(home.accept()).as("a call is not accepted as it stands").isEqualTo(Answers.Result.ASKS);
+        assertThat(home.call(Answers.Next.GO_ON)).isEqualTo(Answers.Result.DONE);
         clock.pass(A_DAY);
         home.practise("cccccccccc");
         assertThat(says(home.suggestion())).isEqualTo("UP PASSED");

@@ -19,7 +19,7 @@ class SuggestionWordsTest {
 
     private static Grounds grounds(Decision decision, Cause cause, List<Missing> missing, Reason... reasons) {
         return new Grounds(new Suggestion(decision, cause, Arrays.asList(reasons), missing, Optional.empty()), 18, 15, 18, 0.7342, 0.8,
-                List.of(new Grounds.Cell("Dele", 8, 10), new Grounds.Cell("Marit", 7, 8)), List.of(new Grounds.Cell("hall", 15, 18)), List.of());
+                List.of(new Grounds.Cell("Dele", 8, 10), new Grounds.Cell("Marit", 7, 8)), List.of(new Grounds.Cell("hall", 15, 18)), List.of(), null);
     }
 
     private static Reason reason(Reason.Code code, int value, int of) {

@@ -18,6 +18,7 @@ import cahier.core.decide.TrackKind;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
@@ -62,7 +63,7 @@ class OutboxTest extends AppTest {
     }
 
     private List<Mail> mails() {
-        return asEdda(() -> outbox.latest(edda().practice())).stream().filter(m -> m.householdId() == home.id).toList();
+        return asEdda(() -> outbox.latest(edda().practice())).stream().filter(m -> Objects.equals(m.householdId(), home.id)).toList();
     }
 
     private long minutesToGo(Mail mail) {

@@ -14,6 +14,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import cahier.app.alarm.Alarm;
 import cahier.app.alarm.Alarms;
+import cahier.app.judge.Answers;
 import cahier.app.log.Detail;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
@@ -140,19 +141,22 @@ class SessionEndpointTest extends AppTest {
         home.post("alarms", alarm(id, "GROWLED")).andExpect(status().isOk());
         assertThat(home.suggestion().suggested()).isEqualTo(Decision.CALL);
         assertThat(home.suggestion().cause()).isEqualTo(Cause.ALARM);
-        mvc.perform(get("/o/" + home.token)).andExpect(content().string(allOf(containsString("Everything with Pim rests."), containsString("This one rests until your trainer"))));
-        mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow())).andExpect(status().isNotFound());
+        mvc.perform(get("/o/" + home.token)).andExpect(content().string(allOf(containsString("Everything with Pim rests."), containsString("Your trainer speaks with you first."))));
+        mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow())).andExpect(status().isOk()).andExpect(content().string(allOf(containsString("Everything with Pim rests."), not(containsString("data-outcome")))));
         open("/").andExpect(content().string(containsString("Stop and call")));
         open("/households/" + home.id).andExpect(content().string(allOf(containsString("Growled at someone, Pim"), containsString("At the child next door"))));
 
         String answer = "/alarms/" + id + "/answer";
-        send(answer, "household", Long.toString(home.id), "answer", "").andExpect(flash().attribute("refusal", startsWith("Write what was found out and agreed")));
-        send(practices.trainerOf("Fallow Field Dogs", "Ines Marchetti", "ines@fallowfield.example"), answer, "household", Long.toString(home.id), "answer", "x").andExpect(status().isNotFound());
-        send(answer, "household", Long.toString(home.id), "answer", "Child had leaned over him. Gate up, referred.").andExpect(redirectedUrl("/households/" + home.id));
+        send(answer, "with", "", "answer", "", "next-" + home.track, "GO_ON").andExpect(content().string(allOf(containsString("must say what was found out and agreed"), containsString("must name whom you spoke with"),
+                containsString("must say why it goes on"))));
+        send(practices.trainerOf("Fallow Field Dogs", "Ines Marchetti", "ines@fallowfield.example"), answer, "with", "Dele", "answer", "x").andExpect(status().isNotFound());
+        send(answer, "with", "Dele", "answer", "Child had leaned over him. Gate up, referred.").andExpect(redirectedUrl("/households/" + home.id));
         assertThat(asEdda(() -> alarms.open(edda().practice(), home.id))).isEmpty();
-        assertThat(home.suggestion().cause()).isEqualTo(Cause.NOT_YET);
-        assertThat(home.history()).anyMatch(d -> d.cause() == Cause.ALARM && d.answer() == Decision.CALL);
-        mvc.perform(get("/o/" + home.token)).andExpect(content().string(not(containsString("Everything with Pim rests."))));
+        assertThat(home.suggestion().cause()).as("what comes next with the track is not decided by the answer").isEqualTo(Cause.ALARM);
+        mvc.perform(get("/o/" + home.token)).andExpect(content().string(allOf(not(containsString("Everything with Pim rests.")), containsString("This rests until your trainer says what comes next."))));
+        assertThat(home.call(Answers.Next.GO_ON)).isEqualTo(Answers.Result.DONE);
+        assertThat(home.history()).anyMatch(d -> d.cause() == Cause.ALARM && d.answer() == Decision.STAY);
+        open("/households/" + home.id).andExpect(content().string(containsString("spoke with Dele: Child had leaned over him. Gate up, referred.")));
         mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow())).andExpect(status().isOk());
     }
 

@@ -179,13 +179,16 @@ class RoadmapPagesTest extends AppTest {
         send(household + "/roadmap/issue").andExpect(flash().attribute("refusal", startsWith("Nothing was issued")));
         assertThat(onSheet()).hasSize(3);
 
-        send(household + "/roadmap/issue", "track", Long.toString(way("Handling").track().id())).andExpect(status().is3xxRedirection());
+        String handling = Long.toString(way("Handling").track().id());
+        send(household + "/roadmap/issue", "track", handling).andExpect(redirectedUrl(household + "/homework?track=" + handling));
+        send(household + "/homework", "track", handling).andExpect(status().is3xxRedirection());
         assertThat(onSheet()).containsExactly("Handling");
         home.issue();
         assertThat(onSheet()).containsExactly("Leave it", "Down", "Handling");
 
         String[] onPurpose = Stream.concat(Arrays.stream(all), Stream.of("more", "yes")).toArray(String[]::new);
         send(household + "/roadmap/issue", onPurpose).andExpect(status().is3xxRedirection());
+        send(household + "/homework", all).andExpect(status().is3xxRedirection());
         assertThat(onSheet()).hasSize(5);
     }
 

@@ -12,6 +12,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
+import java.time.Duration;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -78,16 +79,21 @@ class HomeworkTest extends AppTest {
         home.issue();
         long second = home.stepNow();
         home.practise("ctctcc");
-        assertThat(ownersToday()).contains("The harder step rests").contains("Step 1: wait, then pay.");
-        mvc.perform(get("/o/" + home.token + "/practice/" + second)).andExpect(status().isNotFound());
+        assertThat(ownersToday()).as("nothing more of it today").contains("No more of this today.").doesNotContain("Start Leave it");
+        clock.pass(Duration.ofDays(1));
+        assertThat(ownersToday()).contains("Stay on this easier step.").contains("Step 1: wait, then pay.");
+        mvc.perform(get("/o/" + home.token + "/practice/" + second)).andExpect(status().isOk())
+                .andExpect(content().string(allOf(containsString("Stay on this easier step."), containsString("Practise this instead"), not(containsString("data-outcome")))));
         home.accept();
-        home.issue();
-        assertThat(ownersToday()).doesNotContain("The harder step rests");
+        assertThat(ownersToday()).as("the phone follows without a new sheet").contains("Step 1: wait, then pay.").doesNotContain("Stay on this easier step.");
+        assertThat(latest().items()).singleElement().satisfies(i -> assertThat(i.number()).isEqualTo(1));
+        assertThat(latest().follows()).isTrue();
     }
 
     @Test
     void onTheFirstStepTheTrackRests() throws Exception {
         home.practise("ctctct");
-        assertThat(ownersToday()).contains("This one rests until your trainer has spoken with you.").doesNotContain("Start Leave it");
+        clock.pass(Duration.ofDays(1));
+        assertThat(ownersToday()).contains("This rests until your trainer has looked.").doesNotContain("Start Leave it");
     }
 }

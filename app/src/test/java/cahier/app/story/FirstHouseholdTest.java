@@ -92,7 +92,7 @@ class FirstHouseholdTest extends AppTest {
     }
 
     private static String issue(Page trainer) {
-        trainer.click("text=Issue homework");
+        Trainer.issue(trainer);
         assertThat(trainer.locator("h1")).hasText("Homework 1");
         Browser.fits(trainer);
         return trainer.locator("#owner-link").textContent();
@@ -159,7 +159,7 @@ class FirstHouseholdTest extends AppTest {
 
     private static void theOwnerSeesTheNewStepAtOnce(Page trainer, Page owner, String name) {
         open(trainer, name);
-        trainer.click("text=Issue homework");
+        Trainer.issue(trainer);
         assertThat(trainer.locator("h1")).hasText("Homework 2");
         assertThat(trainer.locator("#owner-link")).hasText(owner.url().replaceAll("(/o/[^/]+).*", "$1"));
         owner.reload();

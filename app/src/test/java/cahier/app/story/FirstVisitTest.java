@@ -145,7 +145,7 @@ class FirstVisitTest extends AppTest {
         Trainer.tab(trainer, "Tracks");
         Trainer.addTrack(trainer, "Recall");
         Trainer.tab(trainer, "Tracks");
-        trainer.click("text=Issue homework");
+        Trainer.issue(trainer);
         assertThat(trainer.locator(".ex.first")).containsText("An adult in the room whenever a child is with the dog");
         assertThat(trainer.locator(".ex h2").filter(new Locator.FilterOptions().setHasText("Recall"))).hasCount(1);
         assertThat(trainer.locator(".ex h2").filter(new Locator.FilterOptions().setHasText("Leave it"))).hasCount(growl ? 0 : 1);

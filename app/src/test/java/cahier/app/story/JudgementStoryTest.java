@@ -119,12 +119,21 @@ class JudgementStoryTest {
             long before = number("select count(*) from decision where state in ('ACCEPTED', 'OVERRULED')");
             if (decision == Decision.SPLIT) {
                 trainer.locator(".note .cross").first().click();
+                trainer.locator("#aid").selectOption("FULL_LURE");
                 trainer.locator("main .buttons .button.is-primary").click();
             } else if (decision == Decision.STAY || decision == Decision.BACK) {
                 trainer.locator(".acts a[href*='/overrule']").click();
                 trainer.locator("input[name=decision]").first().check();
                 trainer.locator("textarea[name=words]").fill("Seen at the lesson");
                 trainer.locator("main .button.is-primary").first().click();
+            } else if (decision == Decision.CALL) {
+                trainer.locator(".note .cross").first().click();
+                assertThat(trainer.locator("main")).containsText("Add an easier step");
+                trainer.locator("main .button.is-primary").click();
+                assertThat(trainer.locator("main")).containsText("must be chosen: a call is not answered by itself");
+                trainer.locator("input[name=next][value=REST]").check();
+                trainer.locator("main .button.is-primary").click();
+                assertThat(trainer.locator(".track .margin").first()).containsText("Take it up again");
             } else {
                 trainer.locator(".note .cross").first().click();
             }

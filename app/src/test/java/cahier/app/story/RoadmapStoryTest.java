@@ -88,6 +88,9 @@ class RoadmapStoryTest extends AppTest {
         assertThat(trainer.locator(".ways").first()).containsText("From step 4 on it waits for Attention, step 7: At the open door.");
         Browser.fits(trainer);
         hand.press("Issue the ticked tracks");
+        assertThat(trainer.locator(".goes")).hasCount(3);
+        Browser.fits(trainer);
+        hand.press("Send homework");
         assertThat(trainer.locator("h1")).hasText("Homework 1");
         assertThat(trainer.locator(".ex h2")).hasCount(4); // three tracks, and what to say to strangers
         System.out.println("Actions from an empty household to issued homework with three tracks: " + hand.actions);
@@ -139,6 +142,7 @@ class RoadmapStoryTest extends AppTest {
         assertThat(trainer.locator(".ways .tick input:checked")).hasCount(6);
         trainer.click(".issue label");
         trainer.click("text=Issue the ticked tracks");
+        Trainer.send(trainer);
         assertThat(trainer.locator("h1")).hasText("Homework 2");
         assertThat(trainer.locator(".ex h2")).hasCount(7);
         trainer.locator(".margin a").first().click();

@@ -54,7 +54,7 @@ class SessionStoryTest extends AppTest {
             Teaching teaching = new Teaching("Behind you", "Lead", Helper.NOBODY, List.of(Slip.TIGHT_LEAD, Slip.CROWDED), List.of("sits", "handle", "door opens"), null, List.of());
             StepPlan chain = new StepPlan(p.title(), "Go through together.", p.place(), null, null, "", "", p.aid(), "", p.pass(), 5, 6, 2, 5, "", "", teaching);
             long step = tracks.addStep(edda().practice(), home.track, KeyedPlan.own(chain), Integer.MAX_VALUE, now());
-            tracks.move(edda().practice(), home.track, step, null, null, now());
+            tracks.move(edda().practice(), home.track, step, null, null, "Edda", now());
             return null;
         });
         home.issue();
@@ -149,7 +149,7 @@ class SessionStoryTest extends AppTest {
             Teaching teaching = new Teaching("Between its paws", "Mat", Helper.FRIEND, List.of(), List.of(), 3, List.of(Payoff.FOOD, Payoff.LEAD_ON_OFF));
             StepPlan hold = new StepPlan(p.title(), "Sit beside the mat.", p.place(), null, 2.0, "", "", p.aid(), "", PassChoice.HOLD, 3, 6, 2, 5, "", "", teaching);
             long step = tracks.addStep(edda().practice(), home.track, KeyedPlan.own(hold), Integer.MAX_VALUE, now());
-            tracks.move(edda().practice(), home.track, step, null, null, now());
+            tracks.move(edda().practice(), home.track, step, null, null, "Edda", now());
             return null;
         });
         home.issue();

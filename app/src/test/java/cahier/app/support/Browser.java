@@ -14,16 +14,16 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A headless Chromium of its own for one test; what the page's console complains of fails the test. */
+/** Visitors of one test, each with nothing remembered, in the one headless Chromium of all tests; what a page's console complains of fails the test. */
 public final class Browser implements AutoCloseable {
 
     private static final double PATIENCE_MS = 15_000;
     private static final List<String> FLAGS = List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
             "--disable-background-networking", "--disable-component-update", "--disable-sync");
 
-    private final Playwright playwright = Playwright.create();
-    private final com.microsoft.playwright.Browser chromium = playwright.chromium()
-            .launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(FLAGS));
+    /** Starting one takes as long as many a test. */
+    private static final com.microsoft.playwright.Browser CHROMIUM = start();
+
     /** Lets a page's clock run with the application's: everything a phone sends carries its own time. */
     private static final String CLOCK = """
             if (!globalThis.ahead) {
@@ -43,6 +43,12 @@ public final class Browser implements AutoCloseable {
     private Duration ahead = Duration.ZERO;
     private final List<String> complaints = new ArrayList<>();
     private final List<String> expected = new ArrayList<>();
+
+    private static com.microsoft.playwright.Browser start() {
+        Playwright playwright = Playwright.create();
+        Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+        return playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(FLAGS));
+    }
 
     /** On an application that runs by the machine's clock. */
     public Browser(String address) {
@@ -70,7 +76,7 @@ public final class Browser implements AutoCloseable {
 
     /** A new visitor with nothing remembered. */
     public Page visitor(int width, int height, ColorScheme scheme) {
-        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setBaseURL(address)
+        BrowserContext context = CHROMIUM.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setBaseURL(address)
                 .setViewportSize(width, height).setColorScheme(scheme).setLocale("en-GB").setTimezoneId("Europe/London"));
         context.setDefaultTimeout(PATIENCE_MS);
         context.addInitScript(CLOCK.formatted(ahead.toMillis()));
@@ -131,7 +137,7 @@ public final class Browser implements AutoCloseable {
     @Override
     public void close() {
         forgetClock.run();
-        playwright.close();
+        contexts.forEach(BrowserContext::close);
         assertThat(complaints).as("what the browser complained of").isEmpty();
     }
 }

@@ -96,15 +96,20 @@ public final class Home {
             return PracticeScope.within(trainer.practice(), () -> transactions.execute(t -> jdbc.queryForObject(sql, Integer.class)));
         }
 
+        /** Long enough ago that the same homework again is another sheet. */
+        private static Instant made(MovableClock clock) {
+            return clock.instant().minusSeconds(90);
+        }
+
         /** A household of which nothing but the name is known; within the trainer's practice. */
         public long bare(TrainerUser trainer) {
-            return households.add(new Household(0, trainer.practice(), "Bare home " + ++made, "", "Europe/London", "", 0));
+            return households.add(Household.fresh(trainer.practice(), "Bare home " + ++made, "", "Europe/London", ""));
         }
 
         /** A household with Dele, Marit, Pim, kitchen and hall, a track of so many steps, and issued homework. */
         public Home make(TrainerUser trainer, TrackKind kind, int steps) {
             return PracticeScope.within(trainer.practice(), () -> {
-                long id = households.add(new Household(0, trainer.practice(), "Test home " + ++made, "flat", "Europe/London", "", 0));
+                long id = households.add(Household.fresh(trainer.practice(), "Test home " + ++made, "flat", "Europe/London", ""));
                 List.of("Dele", "Marit").forEach(n -> households.put(trainer.practice(), id, Person.named(n)));
                 households.put(trainer.practice(), id, new Dog(0, "Pim", "terrier cross", null, 8400, 0));
                 List.of("kitchen", "hall").forEach(n -> households.put(trainer.practice(), id, Place.named(n, 0)));
@@ -114,8 +119,8 @@ public final class Home {
                     plans.add(KeyedPlan.own(step("Step " + i)));
                 }
                 long track = tracks.add(trainer.practice(), Track.fresh(trainer.practice(), id, dog, "Leave it", "", "", kind, Topic.EVERYDAY, "", ""),
-                        plans, clock.instant());
-                homeworks.issue(trainer, id, clock.instant());
+                        plans, made(clock));
+                homeworks.issue(trainer, id, made(clock));
                 return new Home(this, trainer, id, track, links.replace(trainer.practice(), id, clock.instant()));
             });
         }
@@ -160,6 +165,12 @@ public final class Home {
     public Answers.Result accept() {
         Decided open = suggestion();
         return within(() -> maker.answers.accept(trainer, open.id(), open.version(), maker.clock.instant()));
+    }
+
+    /** Answers a CALL with what comes next. */
+    public Answers.Result call(Answers.Next next) {
+        Decided open = suggestion();
+        return within(() -> maker.answers.call(trainer, open.id(), open.version(), next, "Spoken with Dele", maker.clock.instant()));
     }
 
     public Answers.Result overrule(Decision instead) {

@@ -31,6 +31,17 @@ public final class Trainer {
         leaf.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button)).click();
     }
 
+    /** Looks at what would go out, and sends it. */
+    public static void issue(Page page) {
+        page.click("text=Issue homework");
+        send(page);
+    }
+
+    /** Sends what is looked at. */
+    public static void send(Page page) {
+        page.locator("main").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Send homework").setExact(true)).click();
+    }
+
     /** A track from the shelf, for the only dog; its page opens. */
     public static void addTrack(Page page, String template) {
         page.click("text=Add tracks");

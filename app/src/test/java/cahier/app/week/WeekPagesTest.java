@@ -111,7 +111,7 @@ class WeekPagesTest extends AppTest {
 
     @Test
     void aHouseholdOfNobodyHasAPageToo() throws Exception {
-        long nobody = asEdda(() -> households.add(new Household(0, edda().practice(), "Nobody yet", "", "Europe/London", "", 0)));
+        long nobody = asEdda(() -> households.add(Household.fresh(edda().practice(), "Nobody yet", "", "Europe/London", "")));
         open("/households/" + nobody + "/week").andExpect(content().string(allOf(containsString("No week yet"), not(containsString("From a calendar")))));
         send("/households/" + nobody + "/week/hours", "walk", "daily 8-9").andExpect(flash().attribute("refusal", "Nobody has said when there is time. Type the free hours first."));
         open("/households/" + nobody + "/week").andExpect(content().string(containsString("daily 8:00-9:00")));

@@ -11,6 +11,8 @@ public final class Coach {
     /** EASE reps in a row. */
     public static final int EASE_REPS = 3;
     static final int MOST_EASES = 2;
+    private static final int COMFORT_TOO_MUCH = 1;
+    private static final int SKILL_TOO_MUCH = 2;
     private static final int SKILL_PAUSE = 10;
     private static final int COMFORT_PAUSE = 5;
 
@@ -33,8 +35,7 @@ public final class Coach {
 
     public static Advice of(Situation now) {
         List<Outcome> outcomes = now.outcomes();
-        long tooMuch = outcomes.stream().filter(o -> o == Outcome.TOO_MUCH).count();
-        if (tooMuch >= (now.kind() == TrackKind.COMFORT ? 1 : 2)) {
+        if (stops(now.kind(), outcomes)) {
             return Advice.STOP;
         }
         boolean easeDue = slumps(outcomes) && (now.sinceEase().isEmpty() || now.sinceEase().getAsInt() > EASE_REPS);
@@ -45,6 +46,11 @@ public final class Coach {
             return Advice.EASE;
         }
         return now.sincePause() >= pauseAfter(now.kind()) ? Advice.BREATHE : Advice.GO;
+    }
+
+    /** Whether a session has been too much: no more of this track today. */
+    public static boolean stops(TrackKind kind, List<Outcome> outcomes) {
+        return outcomes.stream().filter(o -> o == Outcome.TOO_MUCH).count() >= (kind == TrackKind.COMFORT ? COMFORT_TOO_MUCH : SKILL_TOO_MUCH);
     }
 
     /** Reps after which the dog is let off: fewer where it learns that something is harmless. */

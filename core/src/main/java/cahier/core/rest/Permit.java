@@ -1,10 +1,9 @@
 package cahier.core.rest;
 
 import cahier.core.decide.Cause;
-import java.util.EnumSet;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
-import java.util.Set;
 
 /**
  * May this be practised, and which step (docs/rules.md 38). No other code decides it.
@@ -30,11 +29,17 @@ public record Permit(Verdict verdict, OptionalInt step, List<Why> why) {
 
     /** The answer for this situation, a pure function of it. */
     public static Permit of(Situation given) {
-        Set<Why> why = EnumSet.noneOf(Why.class);
+        boolean isStep = given.work() == Work.STEP;
+        boolean tooMuch = given.open().filter(c -> c.restsTheStep() && c != Cause.ALARM).isPresent()
+                && (!isStep || given.asked() >= given.standing()); // a sheet that is behind asks for less than what was too much: it may go on
+        int step = Math.min(given.asked(), given.standing()) - (isStep && tooMuch ? 1 : 0);
+        boolean restsTooMuch = tooMuch && (!isStep || step < 0);
+        List<Why> why = new ArrayList<>();
         add(why, Why.ALARM, given.alarmOpen());
         add(why, Why.RED_FLAG, !given.shutBy().isEmpty());
         add(why, Why.RESTED, given.rested());
         add(why, Why.UNDECIDED, given.open().filter(c -> c == Cause.ALARM).isPresent());
+        add(why, Why.TOO_MUCH, restsTooMuch);
         add(why, Why.PARKED, given.parked());
         add(why, Why.WAITS, given.unmetNeeds() > 0);
         add(why, Why.STOPPED_TODAY, given.stoppedToday());
@@ -42,27 +47,15 @@ public record Permit(Verdict verdict, OptionalInt step, List<Why> why) {
         add(why, Why.GROWN_UPS_ONLY, given.handler().isChild() && given.isForGrownUps());
         add(why, Why.ADULT_MISSING, given.handler() == Handler.CHILD_ALONE);
         boolean rests = !why.isEmpty();
-        boolean tooMuch = given.open().filter(c -> c.restsTheStep() && c != Cause.ALARM).isPresent();
-        int step = Math.min(given.asked(), given.standing());
-        if (given.work() != Work.STEP) {
-            add(why, Why.TOO_MUCH, tooMuch);
-            rests |= tooMuch;
-        } else {
-            add(why, Why.PUT_LOWER, given.asked() > given.standing());
-            // A sheet that is behind asks for less than the step that was too much: it may go on.
-            if (tooMuch && given.asked() >= given.standing()) {
-                add(why, Why.TOO_MUCH, true);
-                rests |= step == 0;
-                step--;
-            }
-        }
+        add(why, Why.TOO_MUCH, tooMuch && !restsTooMuch);
+        add(why, Why.PUT_LOWER, isStep && given.asked() > given.standing());
         if (rests) {
-            return new Permit(Verdict.REST, OptionalInt.empty(), List.copyOf(why));
+            return new Permit(Verdict.REST, OptionalInt.empty(), why);
         }
-        return new Permit(step < given.asked() ? Verdict.EASIER : Verdict.GO, OptionalInt.of(step), List.copyOf(why));
+        return new Permit(step < given.asked() ? Verdict.EASIER : Verdict.GO, OptionalInt.of(step), why);
     }
 
-    private static void add(Set<Why> why, Why one, boolean holds) {
+    private static void add(List<Why> why, Why one, boolean holds) {
         if (holds) {
             why.add(one);
         }

@@ -1,6 +1,6 @@
 package cahier.core.rest;
 
-/** What keeps a step from being practised as it is, in the order in which it is said (docs/rules.md 38). */
+/** What keeps a step from being practised as it is (docs/rules.md 38). {@link Permit} names the weightiest first: what rests it before what makes it easier. */
 public enum Why {
 
     /** An alarm of this dog is open. */

@@ -12,8 +12,9 @@ import java.util.List;
  * @param success the share of clean reps to expect, 0 to 1; the lowest of a dog's is its hardest
  * @param busy hours at which its place is busy
  * @param done sessions of it that were done on the first day
+ * @param grownUps whether no child does it
  */
-public record Dose(long trackId, long dogId, int perDay, int minutes, int span, Company company, boolean outdoors, boolean calm, double success, List<Span> busy, int done) {
+public record Dose(long trackId, long dogId, int perDay, int minutes, int span, Company company, boolean outdoors, boolean calm, double success, List<Span> busy, int done, boolean grownUps) {
 
     public static final int MOST_A_DAY = 12;
     public static final int LONGEST = 180;

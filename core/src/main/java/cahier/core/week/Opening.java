@@ -8,7 +8,7 @@ import ai.timefold.solver.core.api.domain.lookup.PlanningId;
  * @param start minute of the week
  * @param free minutes this person has
  * @param household minutes another of the household has too
- * @param adult minutes an adult is there: this person or another
+ * @param adult minutes an adult is there: another, or without end where this person is one
  * @param friend minutes a friend can help
  * @param stranger minutes a stranger can
  * @param cool minutes below 24 °C
@@ -22,7 +22,12 @@ record Opening(@PlanningId int id, long personId, int start, int free, int house
 
     /** Whether a session of this step alone can be had here. */
     boolean isFor(Dose dose) {
-        return free >= dose.minutes() && with(dose.company()) >= dose.minutes() && adult >= dose.minutes() && (!dose.outdoors() || cool >= dose.minutes());
+        return free >= dose.minutes() && with(dose.company()) >= dose.minutes() && adult(dose) >= dose.minutes() && (!dose.outdoors() || cool >= dose.minutes());
+    }
+
+    /** For how many minutes an adult is there as this step needs one: one that is for grown-ups is practised by an adult, not beside one. */
+    int adult(Dose dose) {
+        return dose.grownUps() && adult != Integer.MAX_VALUE ? 0 : adult;
     }
 
     boolean isAt(Week.Kept kept) {

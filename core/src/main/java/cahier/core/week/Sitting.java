@@ -28,7 +28,7 @@ record Sitting(long dogId, int start, List<Exercise> exercises, int minutes, int
             limit = Math.max(limit, Math.max(dose.minutes(), dose.span()));
             free = Math.min(free, there.free());
             company = Math.min(company, there.with(dose.company()));
-            adult = Math.min(adult, there.adult());
+            adult = Math.min(adult, there.adult(dose));
             cool = dose.outdoors() ? Math.min(cool, there.cool()) : cool;
         }
         return new Sitting(dogId, start, exercises, minutes, over(minutes, limit), over(minutes, free), over(minutes, company), over(minutes, adult), over(minutes, cool));

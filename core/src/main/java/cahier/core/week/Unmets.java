@@ -38,7 +38,7 @@ final class Unmets {
     /** @param sought sessions that the minutes a day allowed */
     private WeekPlan.Unmet unmet(Dose dose, int missing, int wanted, int sought) {
         List<Need> needs = List.of(new Need(WeekPlan.Why.NO_TIME, o -> o.free() >= dose.minutes()), new Need(WeekPlan.Why.NO_COMPANY, o -> o.with(dose.company()) >= dose.minutes()),
-                new Need(WeekPlan.Why.NO_ADULT, o -> o.adult() >= dose.minutes()), new Need(WeekPlan.Why.HEAT, o -> !dose.outdoors() || o.cool() >= dose.minutes()));
+                new Need(WeekPlan.Why.NO_ADULT, o -> o.adult(dose) >= dose.minutes()), new Need(WeekPlan.Why.HEAT, o -> !dose.outdoors() || o.cool() >= dose.minutes()));
         List<Opening> left = openings;
         for (Need need : needs) {
             List<Opening> before = left;

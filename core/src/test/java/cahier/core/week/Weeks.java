@@ -37,35 +37,35 @@ final class Weeks {
 
     /** Five minutes indoors, alone, of one dog; what differs is set by the test. */
     static Dose dose(long track, long dog, int perDay) {
-        return new Dose(track, dog, perDay, 5, 10, Company.NOBODY, false, false, 0.7, List.of(), 0);
+        return new Dose(track, dog, perDay, 5, 10, Company.NOBODY, false, false, 0.7, List.of(), 0, false);
     }
 
     static Dose lasting(int minutes, Dose d) {
-        return new Dose(d.trackId(), d.dogId(), d.perDay(), minutes, d.span(), d.company(), d.outdoors(), d.calm(), d.success(), d.busy(), d.done());
+        return new Dose(d.trackId(), d.dogId(), d.perDay(), minutes, d.span(), d.company(), d.outdoors(), d.calm(), d.success(), d.busy(), d.done(), d.grownUps());
     }
 
     static Dose with(Company company, Dose d) {
-        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), company, d.outdoors(), d.calm(), d.success(), d.busy(), d.done());
+        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), company, d.outdoors(), d.calm(), d.success(), d.busy(), d.done(), d.grownUps());
     }
 
     static Dose outdoors(Dose d) {
-        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), d.company(), true, d.calm(), d.success(), d.busy(), d.done());
+        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), d.company(), true, d.calm(), d.success(), d.busy(), d.done(), d.grownUps());
     }
 
     static Dose calm(Dose d) {
-        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), d.company(), d.outdoors(), true, d.success(), d.busy(), d.done());
+        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), d.company(), d.outdoors(), true, d.success(), d.busy(), d.done(), d.grownUps());
     }
 
     static Dose sure(double success, Dose d) {
-        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), d.company(), d.outdoors(), d.calm(), success, d.busy(), d.done());
+        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), d.company(), d.outdoors(), d.calm(), success, d.busy(), d.done(), d.grownUps());
     }
 
     static Dose busyAt(Span busy, Dose d) {
-        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), d.company(), d.outdoors(), d.calm(), d.success(), List.of(busy), d.done());
+        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), d.company(), d.outdoors(), d.calm(), d.success(), List.of(busy), d.done(), d.grownUps());
     }
 
     static Dose done(int sessions, Dose d) {
-        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), d.company(), d.outdoors(), d.calm(), d.success(), d.busy(), sessions);
+        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), d.company(), d.outdoors(), d.calm(), d.success(), d.busy(), sessions, d.grownUps());
     }
 
     static Week week(List<Someone> people, Dose... doses) {
@@ -87,5 +87,9 @@ final class Weeks {
         List<Span> all = new ArrayList<>(some);
         all.addAll(more);
         return all;
+    }
+
+    static Dose forGrownUps(Dose d) {
+        return new Dose(d.trackId(), d.dogId(), d.perDay(), d.minutes(), d.span(), d.company(), d.outdoors(), d.calm(), d.success(), d.busy(), d.done(), true);
     }
 }

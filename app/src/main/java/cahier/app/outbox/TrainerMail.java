@@ -1,0 +1,108 @@
+package cahier.app.outbox;
+
+import cahier.app.account.AccountService;
+import cahier.app.account.AccountService.Trainer;
+import cahier.app.account.PracticeId;
+import cahier.app.alarm.Alarm;
+import cahier.app.ask.Question;
+import cahier.app.ask.Questions;
+import cahier.app.household.Facts;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.household.Person;
+import cahier.app.web.Dates;
+import cahier.app.wording.TextKind;
+import cahier.app.wording.Wording;
+import cahier.app.wording.Wordings;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes to the trainers of a practice: an alarm at once and again until it was opened, questions once a day at most. */
+@Service
+@Transactional
+public class TrainerMail {
+
+    /** An alarm goes out at once, and again after these waits while nobody has opened it. */
+    private static final List<Duration> AGAIN = List.of(Duration.ZERO, Duration.ofMinutes(15), Duration.ofHours(1));
+    private static final Duration QUESTIONS_EVERY = Duration.ofDays(1);
+    private static final int MOST_QUESTIONS = 20;
+
+    private final MailMapper mails;
+    private final Wordings wordings;
+    private final Households households;
+    private final AccountService accounts;
+    private final Questions questions;
+    private final MailServer server;
+
+    TrainerMail(MailMapper mails, Wordings wordings, Households households, AccountService accounts, Questions questions, MailServer server) {
+        this.mails = mails;
+        this.wordings = wordings;
+        this.households = households;
+        this.accounts = accounts;
+        this.questions = questions;
+        this.server = server;
+    }
+
+    /** Whether a mail goes out at all: a server is named and a trainer has an address. */
+    @Transactional(readOnly = true)
+    public boolean goesOut(PracticeId practice) {
+        return server.isSet() && accounts.trainers(practice).stream().anyMatch(t -> !t.email().isEmpty());
+    }
+
+    /** Tells every trainer of an alarm. */
+    public void alarm(PracticeId practice, Alarm alarm, String site, Instant now) {
+        Facts facts = households.facts(practice, alarm.householdId());
+        Household home = facts.household();
+        LocalDate today = now.atZone(home.zone()).toLocalDate();
+        List<String> phones = new ArrayList<>(facts.reachable().stream().map(p -> p.called() + " " + p.phoneShown()).toList());
+        Map<String, String> values = new HashMap<>(Map.of("household", home.name(), "dog", alarm.dogName(), "happened", alarm.kind().words() + "." + (alarm.what().isEmpty() ? "" : " " + alarm.what()),
+                "when", Dates.moment(alarm.happenedAt(), home.zone(), today), "phones", phones.isEmpty() ? "no telephone number is kept" : String.join(", ", phones),
+                "emergency", home.hasEmergency() ? (home.emergency() + " " + home.emergencyPhoneShown()).strip() : "nobody is named", "page", site + "/alarms/" + alarm.id()));
+        for (Trainer trainer : accounts.trainers(practice)) {
+            values.put("name", trainer.name());
+            values.put("own", trainer.phone().isEmpty() ? "none: add yours in Settings" : trainer.phoneShown());
+            AGAIN.forEach(wait -> write(practice, trainer, TextKind.ALARM, values, home.id(), alarm.id(), site, now.plus(wait), now));
+        }
+    }
+
+    /** Somebody has read the alarm: it is not sent again. */
+    public void alarmOpened(PracticeId practice, UUID alarm) {
+        mails.withdrawAlarm(practice, alarm, "It was opened.");
+    }
+
+    /** A question came in: all that are open go to the trainers in one mail, a day after the last at the earliest. */
+    public void questions(PracticeId practice, String site, Instant now) {
+        if (!accounts.settings(practice).questionsByMail()) {
+            return;
+        }
+        mails.withdrawQuestions(practice, "One more question came, all go in one mail.");
+        Instant last = mails.questionsSent(practice);
+        Instant at = last == null || last.plus(QUESTIONS_EVERY).isBefore(now) ? now : last.plus(QUESTIONS_EVERY);
+        Map<Long, Household> homes = households.all(practice).stream().collect(Collectors.toMap(Household::id, h -> h));
+        List<Question> open = questions.open(practice);
+        String all = open.stream().limit(MOST_QUESTIONS).map(q -> homes.get(q.householdId()).name() + ", " + Dates.longDate(q.askedAt().atZone(homes.get(q.householdId()).zone()).toLocalDate()) + ": " + q.words())
+                .collect(Collectors.joining("\n\n"));
+        Map<String, String> values = new HashMap<>(Map.of("count", open.size() == 1 ? "One question" : open.size() + " questions",
+                "questions", all + (open.size() > MOST_QUESTIONS ? "\n\nAnd " + (open.size() - MOST_QUESTIONS) + " more." : ""), "page", site + "/"));
+        accounts.trainers(practice).forEach(t -> {
+            values.put("name", t.name());
+            write(practice, t, TextKind.QUESTIONS, values, null, null, site, at, now);
+        });
+    }
+
+    private void write(PracticeId practice, Trainer to, TextKind kind, Map<String, String> values, @Nullable Long household, @Nullable UUID alarm, String site, Instant at, Instant now) {
+        Wording filled = wordings.of(practice, kind).with(values);
+        mails.insert(practice, new Mail(0, household, kind, null, alarm, accounts.name(practice), to.email(), to.name(), to.email(), filled.subject(), filled.body(), site, Mail.State.WAITING, 0, at, now,
+                null, ""));
+    }
+}

@@ -1,0 +1,139 @@
+package cahier.app.rest;
+
+import cahier.app.alarm.Alarm;
+import cahier.app.gate.RaisedGate;
+import cahier.app.household.Facts;
+import cahier.app.household.HomeKind;
+import cahier.app.household.Place;
+import cahier.app.judge.Decided;
+import cahier.app.track.Roadmap;
+import cahier.app.track.Track;
+import cahier.core.decide.Cause;
+import cahier.core.decide.TrackKind;
+import cahier.core.gate.RedFlag;
+import cahier.core.gate.Topic;
+import cahier.core.rest.Handler;
+import cahier.core.rest.Permit;
+import cahier.core.rest.Situation;
+import cahier.core.rest.Why;
+import cahier.core.rest.Work;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** What is allowed to one household at one moment; made by {@link Rests}, answered by {@link Permit}. */
+public final class Allowed {
+
+    private final Facts facts;
+    private final List<Roadmap> maps;
+    private final Map<Long, Alarm> alarms;
+    private final Map<Long, List<RaisedGate>> flags;
+    private final Map<Long, Decided> open;
+    private final Set<Long> stoppedToday;
+    private final boolean hotNow;
+    private final LocalDate today;
+
+    Allowed(Facts facts, List<Roadmap> maps, Map<Long, Alarm> alarms, Map<Long, List<RaisedGate>> flags, Map<Long, Decided> open, Set<Long> stoppedToday, boolean hotNow, LocalDate today) {
+        this.facts = facts;
+        this.maps = maps;
+        this.alarms = alarms;
+        this.flags = flags;
+        this.open = open;
+        this.stoppedToday = stoppedToday;
+        this.hotNow = hotNow;
+        this.today = today;
+    }
+
+    /**
+     * May a step of a track be practised.
+     *
+     * @param asked 0-based index of the step that is asked for
+     * @param parked whether it is held back by its return date
+     * @param unmetNeeds by how many steps of other tracks it is held back
+     */
+    public Permit step(Roadmap map, int asked, boolean parked, int unmetNeeds, Moment moment, Handler who) {
+        Track track = map.track();
+        int standing = track.isDone() ? map.steps().size() : map.currentIndex().orElse(asked);
+        boolean now = moment == Moment.NOW;
+        return Permit.of(Situation.ofStep(track.topic(), track.kind(), asked, standing).ofDog(flagsOf(track.dogId()), alarms.containsKey(track.dogId()))
+                .decided(openCause(map), track.isRested()).putOff(parked, unmetNeeds)
+                .today(now && stoppedToday.contains(track.id()), now && hotNow && isOutdoors(map, Math.min(asked, standing))).by(who));
+    }
+
+    private Optional<Cause> openCause(Roadmap map) {
+        return Optional.ofNullable(open.get(map.track().id())).filter(d -> map.visit().filter(v -> v.id() == d.visitId()).isPresent()).map(Decided::cause);
+    }
+
+    private boolean isOutdoors(Roadmap map, int step) {
+        if (step >= map.steps().size()) {
+            return false;
+        }
+        String name = map.steps().get(step).plan().place();
+        return facts.places().stream().filter(p -> p.name().equalsIgnoreCase(name)).findFirst().map(Place::outdoors).orElseGet(() -> !name.isEmpty() && HomeKind.isOutdoors(name));
+    }
+
+    /** May work beside the tracks be done with a dog, by anyone who may do it at all. */
+    public Permit beside(Work work, Topic topic, long dog, Handler who) {
+        Set<Topic> topics = work.topics(topic);
+        List<Roadmap> same = maps.stream().filter(m -> m.track().dogId() == dog && m.track().kind() == TrackKind.COMFORT && topics.contains(m.track().topic()) && !m.track().isDone()).toList();
+        Optional<Cause> cause = same.stream().flatMap(m -> openCause(m).stream()).filter(Cause::restsTheStep).min(Comparator.naturalOrder());
+        boolean stopped = same.stream().anyMatch(m -> stoppedToday.contains(m.track().id()));
+        boolean outdoors = work == Work.WALK || work == Work.WATCHING;
+        return Permit.of(Situation.beside(work, topic).ofDog(flagsOf(dog), alarms.containsKey(dog)).decided(cause, same.stream().anyMatch(m -> m.track().isRested()))
+                .today(stopped, outdoors && hotNow).by(who));
+    }
+
+    private Set<RedFlag> flagsOf(long dog) {
+        return flags.getOrDefault(dog, List.of()).stream().map(RaisedGate::flag).collect(Collectors.toCollection(() -> EnumSet.noneOf(RedFlag.class)));
+    }
+
+    /** Red flags of the dog that shut this topic. */
+    public List<RedFlag> shutBy(long dog, Topic topic) {
+        return flagsOf(dog).stream().filter(f -> f.shuts(topic)).toList();
+    }
+
+    /** Whether nobody under 16 practises this track. */
+    public boolean isForGrownUps(Track track) {
+        return Situation.ofStep(track.topic(), track.kind(), 0, 0).ofDog(flagsOf(track.dogId()), false).isForGrownUps();
+    }
+
+    /**
+     * Since when it rests for this reason, as far as somebody could have known; none where nothing is marked for it.
+     *
+     * @param track of the step; none beside tracks
+     */
+    public Optional<Instant> since(Why why, long dog, Optional<Roadmap> track) {
+        return since(why, dog, track.stream().toList()).min(Comparator.naturalOrder());
+    }
+
+    private Stream<Instant> since(Why why, long dog, List<Roadmap> track) {
+        return switch (why) {
+            case ALARM -> Stream.ofNullable(alarms.get(dog)).map(Alarm::happenedAt);
+            case RED_FLAG -> flags.getOrDefault(dog, List.of()).stream().map(g -> g.raisedOn().plusDays(1).atStartOfDay(facts.household().zone()).toInstant());
+            case RESTED -> track.stream().flatMap(m -> Stream.ofNullable(m.track().restsSince()));
+            case UNDECIDED, TOO_MUCH -> track.stream().flatMap(m -> Stream.ofNullable(open.get(m.track().id()))).map(Decided::madeAt);
+            case GROWN_UPS_ONLY, ADULT_MISSING -> Stream.of(Instant.EPOCH);
+            case PARKED, WAITS, PUT_LOWER, STOPPED_TODAY, HEAT -> Stream.of();
+        };
+    }
+
+    /** The alarm of a dog that waits longest. */
+    public Optional<Alarm> alarm(long dog) {
+        return Optional.ofNullable(alarms.get(dog));
+    }
+
+    public Facts facts() {
+        return facts;
+    }
+
+    public LocalDate today() {
+        return today;
+    }
+}

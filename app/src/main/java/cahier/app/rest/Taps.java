@@ -1,0 +1,53 @@
+package cahier.app.rest;
+
+import cahier.app.account.PracticeId;
+import cahier.app.web.Dates;
+import cahier.core.rest.Work;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Marks what was tapped all the same; it is kept like any other tap, and the trainer sees the mark. */
+@Service
+@Transactional
+public class Taps {
+
+    private final TapMapper taps;
+
+    Taps(TapMapper taps) {
+        this.taps = taps;
+    }
+
+    /** Marks it once, however often it is sent. */
+    public void mark(PracticeId practice, long household, Tap tap) {
+        taps.insert(practice, household, tap.work() == Work.STEP ? "REP" : tap.work().name(), tap);
+    }
+
+    /** "Leave it with Pim, 3 taps by Noor, by a child, with no adult named": one line for each reason, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Said> since(PracticeId practice, long household, Instant since) {
+        return taps.since(practice, household, since).stream().map(Taps::said).toList();
+    }
+
+    private static Said said(TapMapper.Row row) {
+        String what = row.track() != null ? row.track() : switch (row.kind()) {
+            case "EXPOSURE" -> "What came";
+            case "WATCHING" -> "Long watching";
+            case "WALK" -> "Out and back";
+            case "DEPARTURE" -> "Departures";
+            default -> "Touch";
+        };
+        return new Said(what + " with " + row.dog() + ": " + row.taps() + (row.taps() == 1 ? " tap" : " taps") + (row.person() == null ? "" : " by " + row.person()) + ", " + RestWords.mark(row.why()) + ".", row.last());
+    }
+
+    /** One line, and when the last of it was tapped. */
+    public record Said(String words, Instant last) {
+
+        /** The same in the words of a page. */
+        public String on(ZoneId zone) {
+            return words + " Last " + Dates.day(last.atZone(zone).toLocalDate()) + ".";
+        }
+    }
+}

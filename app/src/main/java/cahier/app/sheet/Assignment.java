@@ -1,0 +1,76 @@
+package cahier.app.sheet;
+
+import cahier.app.roadmap.Way;
+import cahier.app.track.Step;
+import cahier.app.track.StepPlan;
+import cahier.core.decide.TrackKind;
+import cahier.core.rest.Permit;
+import cahier.core.rest.Permit.Verdict;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One track of the sheet that is out, as it is to be practised at a moment.
+ *
+ * @param permit the one answer
+ * @param worked the step that is practised; none while it rests
+ * @param easier what is easier than that one, if it is known
+ * @param why what holds it back, in a sentence; empty when nothing does
+ * @param forGrownUps whether nobody under 16 practises it
+ */
+public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked, Optional<StepPlan> easier, String why, TrackKind kind, long dogId, boolean forGrownUps) {
+
+    /** @param number from 1 */
+    public record Worked(long stepId, StepPlan plan, int number) {
+    }
+
+    static Assignment of(SheetItem item, Way way, Permit permit) {
+        return new Assignment(item, permit, permit.step().stream().boxed().findFirst().map(i -> worked(item, way, i)), easier(item, way, permit), way.why(permit), way.track().kind(),
+                way.track().dogId(), way.allowed().isForGrownUps(way.track()));
+    }
+
+    /** As the sheet has it where it has it; else as it stands in the track. */
+    private static Worked worked(SheetItem item, Way way, int index) {
+        List<Step> steps = way.roadmap().steps();
+        if (index >= steps.size() || index == asked(item, way)) {
+            return new Worked(item.stepId(), item.plan(), item.number());
+        }
+        Step step = steps.get(index);
+        SheetItem.Below below = item.below();
+        return new Worked(step.id(), below != null && below.stepId() == step.id() ? below.plan() : step.plan(), index + 1);
+    }
+
+    private static Optional<StepPlan> easier(SheetItem item, Way way, Permit permit) {
+        if (permit.verdict() == Verdict.GO) {
+            return Optional.ofNullable(item.below()).map(SheetItem.Below::plan);
+        }
+        return permit.step().stream().boxed().filter(i -> i > 0 && i <= way.roadmap().steps().size()).findFirst().map(i -> way.roadmap().steps().get(i - 1).plan());
+    }
+
+    /** 0-based index of the step the sheet asks for; of one that was removed since, where it stood. */
+    static int asked(SheetItem item, Way way) {
+        return way.roadmap().indexOf(item.stepId()).orElse(item.number() - 1);
+    }
+
+    /** Whether there is a step to practise at all. */
+    public boolean isPractised() {
+        return permit.isPractised();
+    }
+
+    /** Whether an easier step than the sheet's is practised. */
+    public boolean isEasier() {
+        return permit.verdict() == Verdict.EASIER;
+    }
+
+    public long stepId() {
+        return worked.map(Worked::stepId).orElse(item.stepId());
+    }
+
+    public StepPlan plan() {
+        return worked.map(Worked::plan).orElse(item.plan());
+    }
+
+    public int number() {
+        return worked.map(Worked::number).orElse(item.number());
+    }
+}

@@ -1,0 +1,41 @@
+package cahier.app.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** In what two sheets differ, a sentence for each track. */
+final class SheetChanges {
+
+    private SheetChanges() {
+    }
+
+    /** @param out the sheet that is out; none before the first */
+    static List<String> between(Optional<Homework> out, List<SheetItem> items, List<SheetRest> rests) {
+        if (out.isEmpty()) {
+            return List.of();
+        }
+        Map<Long, SheetItem> before = out.get().items().stream().collect(Collectors.toMap(SheetItem::trackId, Function.identity(), (a, b) -> a));
+        Map<Long, SheetRest> restedBefore = out.get().rests().stream().collect(Collectors.toMap(SheetRest::trackId, Function.identity(), (a, b) -> a));
+        Set<Long> resting = rests.stream().map(SheetRest::trackId).collect(Collectors.toSet());
+        List<String> changes = new ArrayList<>();
+        for (SheetItem item : items) {
+            SheetItem old = before.get(item.trackId());
+            if (old == null) {
+                changes.add(item.trackTitle() + (restedBefore.containsKey(item.trackId()) ? ": rests there, step " + item.number() + " here." : ": new, step " + item.number() + "."));
+            } else if (old.number() != item.number() || old.stepId() != item.stepId()) {
+                changes.add(item.trackTitle() + ": step " + old.number() + " there, " + item.number() + " here.");
+            } else if (!old.plan().equals(item.plan()) || !old.note().equals(item.note())) {
+                changes.add(item.trackTitle() + ": step " + item.number() + " was changed since.");
+            }
+        }
+        rests.stream().filter(r -> !restedBefore.containsKey(r.trackId())).forEach(r -> changes.add(r.trackTitle() + ": rests here."));
+        Set<Long> now = items.stream().map(SheetItem::trackId).collect(Collectors.toSet());
+        before.values().stream().filter(i -> !now.contains(i.trackId()) && !resting.contains(i.trackId())).forEach(i -> changes.add(i.trackTitle() + ": no longer on it."));
+        return changes;
+    }
+}
