@@ -33,3 +33,9 @@ for (const kind of ['pointerover', 'focusin', 'click']) {
 }
 // A drawing that is wider than the screen opens at its end, where today is.
 document.querySelectorAll('.telling').forEach((drawing) => { drawing.scrollLeft = drawing.scrollWidth; });
+// A child is no handler by default: the tick goes with the age, and comes back only by a hand.
+document.getElementById('age')?.addEventListener('change', (event) => {
+  const tick = document.querySelector('input[name=mayHandle][data-grown]');
+  const years = event.target.value.trim();
+  if (tick && /^\d+$/.test(years) && Number(years) < Number(tick.dataset.grown)) tick.checked = false;
+});

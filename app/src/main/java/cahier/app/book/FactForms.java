@@ -57,7 +57,7 @@ final class FactForms {
             Integer old = years.isPresent() ? years.getAsInt() : null;
             Long with = people.stream().filter(p -> !p.isChild() && p.id() != id).map(Person::id).filter(p -> p.toString().equals(adult)).findFirst().orElse(null);
             if (Handler.needsAdult(old) && mayHandle != null && with == null) {
-                check.refuse("adult", "must name the adult who is there: under " + Handler.ALONE_FROM + " nobody practises alone, was age " + old);
+                check.refuse("adult", "must name the adult who is there, or untick “Practises with the dog”: under " + Handler.ALONE_FROM + " nobody practises alone, was age " + old);
             }
             return new Person(id, check.text("name", name, NAME), old, mayHandle != null, confident != null,
                     metres.isPresent() ? (int) Math.round(100 * metres.getAsDouble()) : null, check.optional("note", note, TEXT), check.email("email", email), check.phone("phone", phone, country),

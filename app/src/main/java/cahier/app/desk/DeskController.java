@@ -1,5 +1,6 @@
 package cahier.app.desk;
 
+import cahier.app.account.AccountService;
 import cahier.app.account.TrainerUser;
 import java.time.Clock;
 import java.time.Instant;
@@ -18,9 +19,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 class DeskController {
 
     private final DeskService desk;
+    private final AccountService accounts;
     private final Clock clock;
 
-    DeskController(DeskService desk, Clock clock) {
+    DeskController(DeskService desk, AccountService accounts, Clock clock) {
+        this.accounts = accounts;
         this.desk = desk;
         this.clock = clock;
     }
@@ -30,6 +33,7 @@ class DeskController {
         DeskRow.Kind only = Arrays.stream(DeskRow.Kind.values()).filter(k -> k.name().equals(show)).findFirst().orElse(null);
         int wanted = page.matches("\\d{1,6}") ? Integer.parseInt(page) : 1;
         model.addAttribute("desk", desk.desk(me.practice(), Instant.now(clock)).page(only, wanted));
+        model.addAttribute("silent", accounts.trainers(me.practice()).stream().anyMatch(t -> t.id() == me.id() && t.phone().isEmpty()));
         return "desk/desk";
     }
 

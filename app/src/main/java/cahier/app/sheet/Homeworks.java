@@ -14,6 +14,7 @@ import cahier.app.web.NotFound;
 import cahier.core.rest.Following;
 import cahier.core.rest.Handler;
 import cahier.core.rest.Permit;
+import cahier.core.rest.Permit.Verdict;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -88,7 +89,14 @@ public class Homeworks {
         List<SheetRest> rests = ways.stream().filter(w -> !on.contains(w.track().id()) && known.contains(w.track().id()) && w.roadmap().current().isPresent() && w.permit().restsForGood())
                 .map(Homeworks::rest).toList();
         List<String> first = intakes.onSheet(practice, household);
-        return new Draft(household, items, rests, first, SheetChanges.between(out, items, rests), json.seen(items, rests, first));
+        List<String> lower = going.stream().filter(w -> onPurpose(w).verdict() == Verdict.EASIER)
+                .map(w -> w.track().title() + ": step " + w.roadmap().number() + " waits for your answer, so step " + (w.roadmap().number() - 1) + " goes.").toList();
+        return new Draft(household, items, rests, first, SheetChanges.between(out, items, rests, Set.of()), lower, json.seen(items, rests, first));
+    }
+
+    /** The answer for the step the dog stands on, as it is asked when the trainer puts it on a sheet. */
+    private static Permit onPurpose(Way way) {
+        return way.permit(way.roadmap().currentIndex().orElseThrow(), way.onPurpose(), Moment.DAYS, Handler.ANYONE);
     }
 
     private static SheetRest rest(Way way) {
@@ -98,24 +106,22 @@ public class Homeworks {
     /** The step that may be practised in the days to come: lower than where the dog stands while a decision waits. */
     private static SheetItem item(Way way) {
         Roadmap map = way.roadmap();
-        Way.Despite despite = way.onPurpose();
-        Permit permit = way.permit(map.currentIndex().orElseThrow(), despite, Moment.DAYS, Handler.ANYONE);
-        int index = permit.step().orElseThrow(() -> new IllegalStateException("track " + map.track().id() + " rests"));
+        int index = onPurpose(way).step().orElseThrow(() -> new IllegalStateException("track " + map.track().id() + " rests"));
         Step step = map.steps().get(index);
         SheetItem.Below below = index == 0 ? null : new SheetItem.Below(map.steps().get(index - 1).id(), map.steps().get(index - 1).plan());
         return new SheetItem(map.track().id(), step.id(), map.track().title(), map.track().dogName(), index + 1,
-                map.steps().size(), step.plan(), below, map.track().plan(), way.apartStill().stream().map(Apart::title).toList(), despite);
+                map.steps().size(), step.plan(), below, map.track().plan(), way.apartStill().stream().map(Apart::title).toList(), way.onPurpose());
     }
 
-    /** In what the sheet that is out is behind the plan, a sentence for each of its tracks; empty when it is not, or none is out. */
+    /** In what the sheet that is out is behind the plan, a sentence for each of its tracks; of what rests now the phone says so itself. */
     public List<String> behind(PracticeId practice, List<Way> ways) {
         Optional<Homework> out = ways.isEmpty() ? Optional.empty() : latest(practice, ways.get(0).track().householdId());
         return out.map(sheet -> {
             Set<Long> known = Stream.concat(sheet.items().stream().map(SheetItem::trackId), sheet.rests().stream().map(SheetRest::trackId)).collect(Collectors.toSet());
             List<Way> same = ways.stream().filter(w -> known.contains(w.track().id())).toList();
             List<SheetItem> items = same.stream().filter(Way::canBeIssued).map(Homeworks::item).toList();
-            Set<Long> on = items.stream().map(SheetItem::trackId).collect(Collectors.toSet());
-            return SheetChanges.between(out, items, same.stream().filter(w -> !on.contains(w.track().id()) && !w.track().isDone()).map(Homeworks::rest).toList());
+            Set<Long> resting = same.stream().filter(w -> !w.track().isDone() && !w.canBeIssued()).map(w -> w.track().id()).collect(Collectors.toSet());
+            return SheetChanges.between(out, items, List.of(), resting);
         }).orElse(List.of());
     }
 

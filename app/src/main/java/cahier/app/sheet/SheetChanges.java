@@ -14,8 +14,13 @@ final class SheetChanges {
     private SheetChanges() {
     }
 
-    /** @param out the sheet that is out; none before the first */
-    static List<String> between(Optional<Homework> out, List<SheetItem> items, List<SheetRest> rests) {
+    /**
+     * A sentence for each track.
+     *
+     * @param out the sheet that is out; none before the first
+     * @param silent tracks of which nothing is said
+     */
+    static List<String> between(Optional<Homework> out, List<SheetItem> items, List<SheetRest> rests, Set<Long> silent) {
         if (out.isEmpty()) {
             return List.of();
         }
@@ -35,7 +40,7 @@ final class SheetChanges {
         }
         rests.stream().filter(r -> !restedBefore.containsKey(r.trackId())).forEach(r -> changes.add(r.trackTitle() + ": rests here."));
         Set<Long> now = items.stream().map(SheetItem::trackId).collect(Collectors.toSet());
-        before.values().stream().filter(i -> !now.contains(i.trackId()) && !resting.contains(i.trackId())).forEach(i -> changes.add(i.trackTitle() + ": no longer on it."));
+        before.values().stream().filter(i -> !now.contains(i.trackId()) && !resting.contains(i.trackId()) && !silent.contains(i.trackId())).forEach(i -> changes.add(i.trackTitle() + ": no longer on it."));
         return changes;
     }
 }

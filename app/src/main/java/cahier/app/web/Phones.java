@@ -36,13 +36,13 @@ public final class Phones {
         throw new IllegalArgumentException(example + ", was “" + typed.substring(0, Math.min(LONGEST, typed.length())) + "”");
     }
 
-    /** "+44 20 7946 0123" of what is kept; nothing of nothing. */
+    /** "+44 20 7946 0123" of what is kept, never broken over two lines; nothing of nothing. */
     public static String shown(String kept) {
         if (kept.isEmpty()) {
             return "";
         }
         try {
-            return NUMBERS.format(NUMBERS.parse(kept, "ZZ"), PhoneNumberFormat.INTERNATIONAL);
+            return NUMBERS.format(NUMBERS.parse(kept, "ZZ"), PhoneNumberFormat.INTERNATIONAL).replace(' ', '\u00a0');
         } catch (NumberParseException e) {
             return kept;
         }

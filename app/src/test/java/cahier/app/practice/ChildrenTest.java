@@ -36,7 +36,7 @@ class ChildrenTest extends AppTest {
     @BeforeEach
     void makeHome() throws Exception {
         home = homes.make(edda(), TrackKind.SKILL, 2);
-        child("").andExpect(content().string(containsString("must name the adult who is there: under 16 nobody practises alone, was age 9")));
+        child("").andExpect(content().string(containsString("must name the adult who is there, or untick “Practises with the dog”: under 16 nobody practises alone, was age 9")));
         assertThat(home.facts().people()).hasSize(2);
         child(Long.toString(person("Marit").id())).andExpect(status().is3xxRedirection());
     }

@@ -45,7 +45,14 @@ class FirstHouseholdTest extends AppTest {
     private static void writeDownWhoLivesThere(Page trainer, String name) {
         Trainer.makeHousehold(trainer, name, "terrace");
         Trainer.leaf(trainer, "Add person", "Name", "Halima");
-        Trainer.leaf(trainer, "Add person", "Name", "Joss", "Age, for children", "11");
+        Locator leaf = trainer.locator(".slip");
+        leaf.getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)).fill("Joss");
+        leaf.getByLabel("Age, for children").fill("11");
+        leaf.getByLabel("Age, for children").blur();
+        assertThat(leaf.getByLabel("Practises with the dog")).not().isChecked();
+        leaf.getByLabel("Practises with the dog").check();
+        leaf.getByLabel("Under 16: the adult who is there").selectOption("Halima");
+        Trainer.leaf(trainer, "Add person");
         assertThat(trainer.locator(".slip")).containsText("Joss (11)");
         Trainer.tab(trainer, "Dogs");
         Trainer.leaf(trainer, "Add dog", "Name", "Fennel", "Kind", "collie cross", "Weight", "eighteen");
@@ -108,6 +115,7 @@ class FirstHouseholdTest extends AppTest {
         owner.click("text=Start Leave it");
         owner.waitForSelector("body[data-ready]");
         owner.click("label:has-text('Joss')");
+        owner.click("#adults label:has-text('Halima')");
         owner.click("label:has-text('garden')");
         tap(owner, "Missed", "Too much");
         assertThat(owner.locator("#stop")).isVisible();
@@ -117,7 +125,7 @@ class FirstHouseholdTest extends AppTest {
         owner.reload();
         owner.waitForSelector("body[data-ready]");
         assertThat(owner.locator("#count")).hasText("3 of 8 done");
-        assertThat(owner.locator("#setup-says")).hasText("Joss, garden");
+        assertThat(owner.locator("#setup-says")).hasText("Joss (11) with Halima, garden");
         tap(owner, "Clean", "Clean", "Clean", "Clean", "Clean");
         assertThat(owner.locator("#coach-says")).hasText("One sure win, then stop.");
         Browser.fits(owner);

@@ -18,6 +18,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.time.Duration;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -220,6 +221,26 @@ class FollowingStoryTest extends AppTest {
             owner.waitForCondition(() -> homes.number(edda(), "select count(*)::int from rep where adult_id is not null and household_id = " + home.id) == 1);
         }
         assertThat(homes.number(edda(), "select count(*)::int from tap_mark where household_id = " + home.id)).isZero();
+    }
+
+    /** A page that was kept for places without signal does not know yet what was tapped an hour ago; the phone does. */
+    @Test
+    void withoutSignalThePhoneStillKnowsThatItWasTooMuchToday() {
+        try (Browser browser = browser()) {
+            Page owner = browser.visitor(390, 844);
+            owner.navigate(phone());
+            assertThat(owner.locator("a[href*='/practice/']").first()).isVisible();
+            owner.evaluate("([token, track]) => localStorage.setItem(`cahier.stopped.${token.slice(0, 8)}.${track}`, new Date().toLocaleDateString('sv'))", List.of(home.token, home.track));
+            owner.reload();
+            assertThat(owner.locator("main")).containsText("No more of this today. Tomorrow again.");
+            assertThat(owner.locator("a[href*='/practice/']")).hasCount(0);
+            owner.navigate(phone() + "/practice/" + home.stepNow());
+            assertThat(owner.locator("#stopped")).isVisible();
+            assertThat(owner.locator("#outcomes")).isHidden();
+            clock.pass(Duration.ofDays(1));
+            owner.reload();
+            assertThat(owner.locator("#outcomes")).isVisible();
+        }
     }
 
     /** A suggestion is of today: what stood since days because of a low rate gives way. */

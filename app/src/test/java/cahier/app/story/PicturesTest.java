@@ -1,5 +1,7 @@
 package cahier.app.story;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import cahier.app.gate.Gates;
 import cahier.app.household.Households;
 import cahier.app.judge.Judgements;
@@ -7,6 +9,7 @@ import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
 import cahier.core.decide.Decision;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
@@ -21,6 +24,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 class PicturesTest extends AppTest {
 
     private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+    private static final String SORREL = "/o/demo-sorrel-7Gm2xTf5Wd8RkPz4Hn6jBv1q";
     private static final String PIM = "/o/demo-pim-4Zr8wQ2hVt6KxNq1Lb9sYc3d";
 
     @Autowired
@@ -42,7 +46,6 @@ class PicturesTest extends AppTest {
             take(trainer, "/households/" + split.householdId(), "household");
             take(trainer, "/tracks/" + split.trackId(), "track");
             take(trainer, "/households/" + flagged() + "/intake", "intake");
-            take(trainer, "/flags/1/letter", "letter");
             take(trainer, "/lessons/" + lessonToday(), "lesson");
             take(trainer, "/sheets/" + sheet() + "/print", "sheet");
             take(trainer, "/households/3/distances", "distances");
@@ -55,6 +58,10 @@ class PicturesTest extends AppTest {
             trainer.waitForLoadState();
             trainer.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("watch.png")));
             take(trainer, "/households/1/week", "week");
+            trainer.navigate("/households/1");
+            trainer.locator(".track").filter(new Locator.FilterOptions().setHasText("Leave it")).locator(".cross").click();
+            assertThat(trainer.locator("#track-2 .note.is-done")).isVisible();
+            take(trainer, "/households/1/homework", "issue");
             Page night = browser.trainer(1280, 800, ColorScheme.DARK);
             take(night, "/households/" + split.householdId(), "household-night");
             Page owner = browser.visitor(390, 844);
@@ -66,7 +73,7 @@ class PicturesTest extends AppTest {
             }
             owner.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("owner-practice.png")));
             take(owner, PIM + "/progress", "owner-progress");
-            take(owner, PIM + "/alarm", "owner-stop");
+            take(owner, SORREL + "/alarm", "owner-stop");
         }
     }
 

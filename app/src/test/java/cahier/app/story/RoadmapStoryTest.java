@@ -92,7 +92,7 @@ class RoadmapStoryTest extends AppTest {
         Browser.fits(trainer);
         hand.press("Send homework");
         assertThat(trainer.locator("h1")).hasText("Homework 1");
-        assertThat(trainer.locator(".ex h2")).hasCount(4); // three tracks, and what to say to strangers
+        assertThat(trainer.locator(".ex h2")).hasCount(5); // three tracks, who practises, and what to say to strangers
         System.out.println("Actions from an empty household to issued homework with three tracks: " + hand.actions);
         return hand.actions;
     }
@@ -144,7 +144,7 @@ class RoadmapStoryTest extends AppTest {
         trainer.click("text=Issue the ticked tracks");
         Trainer.send(trainer);
         assertThat(trainer.locator("h1")).hasText("Homework 2");
-        assertThat(trainer.locator(".ex h2")).hasCount(7);
+        assertThat(trainer.locator(".ex h2")).hasCount(8);
         trainer.locator(".margin a").first().click();
     }
 
