@@ -193,7 +193,7 @@ class DeskService {
 
     private static String why(Triage.Reason reason, Optional<Decided> decided, Gathered g) {
         return switch (reason.code()) {
-            case ALARM -> "An alarm is open.";
+            case ALARM -> "Stop and call was pressed.";
             case QUESTION -> g.asked().map(q -> "“" + (q.words().length() > SHOWN ? q.words().substring(0, SHOWN).strip() + "…" : q.words()) + "”").orElse("");
             case LESSON_SOON -> "Not prepared yet.";
             case SILENT -> "for " + reason.days() + " days";

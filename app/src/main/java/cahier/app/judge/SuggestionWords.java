@@ -106,7 +106,7 @@ public final class SuggestionWords {
             case DAYS_SINCE_REP -> "No reps for " + n + " days.";
             case REPS_IN_VISIT -> n + " reps at this step.";
             case DAYS_IN_VISIT -> n + " days at this step.";
-            case ALARM_OPEN -> "An alarm is open.";
+            case ALARM_OPEN -> "Stop and call was pressed.";
             case LEFT_BEFORE -> "It was left by a step back before.";
         };
     }
@@ -116,7 +116,8 @@ public final class SuggestionWords {
             case STALE -> "Begin the next session one step easier.";
             case TOO_MUCH_RECENT -> "The pass is there; a calm session first.";
             case PERSON_GAP -> "Coach the person before the dog goes back.";
-            case ALARM, TOO_MUCH_OFTEN, TOO_MUCH_AGAIN -> "Rest this step until you have spoken.";
+            case ALARM -> "It rests until you decide what comes next.";
+            case TOO_MUCH_OFTEN, TOO_MUCH_AGAIN -> "Rest this step until you have spoken.";
             default -> "";
         };
     }

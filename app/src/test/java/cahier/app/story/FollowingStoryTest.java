@@ -230,7 +230,7 @@ class FollowingStoryTest extends AppTest {
             Page owner = browser.visitor(390, 844);
             owner.navigate(phone());
             assertThat(owner.locator("a[href*='/practice/']").first()).isVisible();
-            owner.evaluate("([token, track]) => localStorage.setItem(`cahier.stopped.${token.slice(0, 8)}.${track}`, new Date().toLocaleDateString('sv'))", List.of(home.token, home.track));
+            owner.evaluate("([token, track]) => localStorage.setItem(`cahier.stopped.${token.slice(0, 8)}.${track}`, new Date().toLocaleDateString('sv'))", List.of(home.token, Long.toString(home.track)));
             owner.reload();
             assertThat(owner.locator("main")).containsText("No more of this today. Tomorrow again.");
             assertThat(owner.locator("a[href*='/practice/']")).hasCount(0);

@@ -83,7 +83,7 @@ class RestartTest {
             owner.waitForSelector("body[data-kept]");
             long before = reps();
             String never = owner.locator(".it h2 a").nth(2).getAttribute("href");
-            owner.waitForCondition(() -> Boolean.TRUE.equals(owner.evaluate("async (u) => !!(await (await caches.open('cahier-6')).match(u))", never)));
+            owner.waitForCondition(() -> Boolean.TRUE.equals(owner.evaluate("async (u) => !!(await caches.match(u))", never)));
             application.kill();
 
             owner.reload();

@@ -269,7 +269,8 @@ class SessionStoryTest extends AppTest {
             tap(owner, "Too much");
             owner.click("#stop-now");
             owner.click("#finish");
-            assertThat(owner.locator("main")).containsText("The harder step rests until your trainer has looked.");
+            assertThat(owner.locator(".it")).containsText("No more of this today. Tomorrow again.");
+            assertThat(owner.locator(".it a")).hasCount(0);
         }
         assertThat(kept()).extracting(KeptRep::outcome).containsExactly(Outcome.TOO_MUCH, Outcome.TOO_MUCH);
     }
@@ -291,7 +292,7 @@ class SessionStoryTest extends AppTest {
             assertThat(asEdda(() -> alarms.open(edda().practice(), home.id))).isEmpty();
             Browser.fits(owner);
             owner.context().setOffline(false);
-            assertThat(owner.locator("#sent")).hasText("Your trainer has been told.");
+            assertThat(owner.locator("#sent")).hasText("Sent, and a mail is on its way.");
             assertThat(owner.locator("#ring")).isHidden();
         }
         assertThat(asEdda(() -> alarms.open(edda().practice(), home.id))).singleElement()
