@@ -33,7 +33,7 @@ public final class Trainer {
 
     /** Looks at what would go out, and sends it. */
     public static void issue(Page page) {
-        page.click("text=Issue homework");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Send homework").setExact(true)).click();
         send(page);
     }
 
