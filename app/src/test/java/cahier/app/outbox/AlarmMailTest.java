@@ -88,7 +88,7 @@ class AlarmMailTest extends AppTest {
         assertThat(arrived()).singleElement().satisfies(m -> {
             assertThat(m.to()).isEqualTo("Ines Marchetti <ines@sallowbank.example>");
             assertThat(m.subject()).isEqualTo("Stop and call: Alarm home, Pim");
-            assertThat(m.text()).contains("Pim: Bit. Noor's friend, on the hand", "Ring them: Ada +44 7700 900345", "In an emergency they call: Quarry Road vets +44 20 7946 0155",
+            assertThat(m.text().replace('\u00a0', ' ')).contains("Pim: Bit. Noor's friend, on the hand", "Ring them: Ada +44 7700 900345", "In an emergency they call: Quarry Road vets +44 20 7946 0155",
                     "Your number, as they see it: +44 20 7946 0161", "http://localhost/alarms/" + id);
         });
         phoneKnows(id, true, true, false);
@@ -121,7 +121,7 @@ class AlarmMailTest extends AppTest {
     void theNumbersAreOnThePhoneTheSheetAndTheQuestionsPage() throws Exception {
         String sheet = "/o/" + home.token;
         for (String page : List.of("/alarm", "/ask")) {
-            mvc.perform(get(sheet + page)).andExpect(content().string(allOf(containsString("href=\"tel:+442079460161\""), containsString("Ring Ines Marchetti, +44 20 7946 0161"), containsString("tel:+442079460155"))));
+            mvc.perform(get(sheet + page)).andExpect(content().string(allOf(containsString("href=\"tel:+442079460161\""), containsString("<span>Ring Ines Marchetti</span> <span class=\"num\">+44\u00a020\u00a07946\u00a00161</span>"), containsString("tel:+442079460155"))));
         }
         raise();
         mvc.perform(get(sheet)).andExpect(content().string(allOf(containsString("Sent, and a mail is on its way."), containsString("tel:+442079460161"))));
