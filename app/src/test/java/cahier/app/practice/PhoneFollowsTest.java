@@ -30,11 +30,11 @@ import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
-/** Households of the application taken through 200 acts of trainer and owner each, in any order: the phone asks nothing that rests and nothing that nobody put there. */
+/** Households of the application taken through many acts of trainer and owner, in any order (-Dacts=200 for longer lives): the phone asks nothing that rests and nothing that nobody put there. */
 class PhoneFollowsTest extends AppTest {
 
     private static final int RUNS = 20;
-    private static final int ACTS = 200;
+    private static final int ACTS = Integer.getInteger("acts", 100);
 
     @Autowired
     private OwnerPractice practice;

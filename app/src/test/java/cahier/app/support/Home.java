@@ -186,10 +186,11 @@ public final class Home {
     public void practise(String person, String reps) throws Exception {
         String sitting = UUID.randomUUID().toString();
         Instant at = maker.clock.instant().minusSeconds((long) SECONDS_A_REP * reps.length());
+        long step = stepNow();
         List<String> items = new ArrayList<>();
         for (char letter : reps.toCharArray()) {
             at = at.plusSeconds(SECONDS_A_REP);
-            items.add(rep(UUID.randomUUID().toString(), sitting, stepNow(), LETTERS.get(letter), at, person));
+            items.add(rep(UUID.randomUUID().toString(), sitting, step, LETTERS.get(letter), at, person));
         }
         sendReps("{\"reps\":[" + String.join(",", items) + "]}");
         post("sessions/" + sitting + "/finish", "{\"at\":\"" + at + "\",\"how\":\"EAGER\",\"note\":\"\"}");
