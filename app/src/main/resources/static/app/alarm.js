@@ -19,8 +19,8 @@ async function known(id) {
   }
 }
 
-function say(state) {
-  at('sent').textContent = !state?.received ? 'Not sent: no signal.'
+function say(state, refused) {
+  at('sent').textContent = refused ? 'Not taken. Ring your trainer now.' : !state?.received ? 'Not sent: no signal.'
     : state.opened ? 'Your trainer has read it.'
       : state.mail ? 'Sent, and a mail is on its way.' : 'Sent. Ring your trainer now.';
   at('ring').hidden = Boolean(state?.received);
@@ -41,7 +41,9 @@ at('raise').addEventListener('click', async () => {
   at('sending').hidden = true;
   at('after').hidden = false;
   let state = await known(id);
-  say(state);
+  const refused = (await queue.parked()).some((w) => w.body.id === id);
+  say(state, refused);
+  if (refused) return;
   const again = setInterval(async () => {
     state = (await known(id)) ?? state;
     say(state);

@@ -16,7 +16,7 @@ at('ask').addEventListener('click', async () => {
   localStorage.removeItem(DRAFT);
   at('words').value = '';
   await Promise.race([queue.send(), new Promise((go) => setTimeout(go, 2000))]);
-  at('asked').textContent = (await queue.mine()).length > 0 ? 'Kept here, it goes when there is signal.' : 'Asked.';
+  at('asked').textContent = await queue.says('Asked.');
 });
 queue.send();
 document.body.dataset.ready = 'yes';

@@ -18,7 +18,7 @@ at('keep').addEventListener('click', async () => {
   at('distance').value = '';
   at('words').value = '';
   await Promise.race([queue.send(), new Promise((go) => setTimeout(go, 2000))]);
-  at('kept').textContent = (await queue.mine()).length > 0 ? 'Kept here, it goes when there is signal.' : 'Kept.';
+  at('kept').textContent = await queue.says('Kept.');
   scrollTo(0, 0);
 });
 queue.send();

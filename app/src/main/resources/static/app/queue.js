@@ -4,6 +4,9 @@ import { openDB } from '/vendor/idb/idb.js';
 
 const BATCH = 200;
 const RETRY_MS = [1000, 2000, 5000, 10000, 30000];
+// What is said of something that was sent before, and what takes it back: without it there is nothing to do.
+const TAKES_BACK = ['undo', 'unmet', 'unwatch', 'unout', 'undeparted', 'untouched'];
+const SAYS_MORE = ['correct', 'detail', 'calm', 'sign'];
 
 const db = openDB('cahier', 2, {
   upgrade(base) {
@@ -31,6 +34,7 @@ export class Queue {
     this.token = token;
     this.tell = tell;
     this.failures = 0;
+    this.most = BATCH;
     this.running = null;
     addEventListener('online', () => this.send());
     document.addEventListener('visibilitychange', () => { if (!document.hidden) this.send(); });
@@ -42,7 +46,30 @@ export class Queue {
   }
 
   async mine() {
-    return (await (await db).getAll('waiting')).filter((w) => w.token === this.token);
+    return (await (await db).getAll('waiting')).filter((w) => w.token === this.token && !w.refused);
+  }
+
+  /** What the server would not take: kept until somebody says what becomes of it, and in nobody's way. */
+  async parked() {
+    return (await (await db).getAll('waiting')).filter((w) => w.token === this.token && w.refused);
+  }
+
+  /** In words, how far it has got: what it is called once the server has it, or why it has not. */
+  async says(sent) {
+    if ((await this.mine()).length > 0) return 'Kept here, it goes when there is signal.';
+    return (await this.parked()).length > 0 ? 'Not taken. See Today.' : sent;
+  }
+
+  /** Sends what was parked once more, as it is or changed. */
+  async resend(parked, body = parked.body) {
+    const { refused, ...waiting } = parked;
+    await (await db).put('waiting', { ...waiting, body });
+    await this.send();
+  }
+
+  async remove(entries) {
+    const store = (await db).transaction('waiting', 'readwrite');
+    await Promise.all([...entries.map((w) => store.store.delete(w.n)), store.done]);
   }
 
   /** One sender at a time in this tab; another tab may send the same, which changes nothing. */
@@ -58,18 +85,26 @@ export class Queue {
       this.again = false;
       for (let waiting = await this.mine(); waiting.length > 0; waiting = await this.mine()) {
         const part = this.nextPart(waiting);
-        const problem = await this.post(part);
+        const { problem, refused, gone } = await this.post(part);
         if (problem) {
           this.tell(waiting.length, problem);
           this.timer = setTimeout(() => this.send(), RETRY_MS[Math.min(this.failures++, RETRY_MS.length - 1)]);
           return;
         }
         this.failures = 0;
-        const store = (await db).transaction('waiting', 'readwrite');
-        await Promise.all([...part.map((w) => store.store.delete(w.n)), store.done]);
+        if (refused && part.length > 1) {
+          this.most = Math.ceil(part.length / 2);   // one of them: by halves it is found, and the others go
+        } else if (refused) {
+          await (await db).put('waiting', { ...part[0], refused });
+          this.most = BATCH;
+        } else {
+          await this.remove(part);
+        }
+        if (gone) await this.remove((await this.parked()).filter((w) => w.body.id === part[0].body.id));
       }
     }
-    this.tell(0, null);
+    const parked = await this.parked();
+    this.tell(parked.length, parked.length > 0 ? 'Not taken' : null);
   }
 
   /** Reps that wait next to each other go together. */
@@ -78,28 +113,33 @@ export class Queue {
     if (alarm) return [alarm];   // nothing else is as urgent
     if (waiting[0].kind !== 'rep') return [waiting[0]];
     const end = waiting.findIndex((w) => w.kind !== 'rep');
-    return waiting.slice(0, Math.min(BATCH, end < 0 ? waiting.length : end));
+    return waiting.slice(0, Math.min(this.most, end < 0 ? waiting.length : end));
   }
 
-  /** Null when the server has it, otherwise why not. */
+  /** Nothing of note when the server has it; a problem when it should be tried again; refused, with why, when it never will be taken as it is; gone where what is taken back was never there. */
   async post(part) {
     const first = part[0];
     const id = first.body.id;
     const path = { rep: 'reps', undo: `reps/${id}/undo`, correct: `reps/${id}/correct`, detail: `reps/${id}/detail`, finish: `sessions/${id}/finish`, alarm: 'alarms', question: 'questions', incident: 'incidents', exposure: 'exposures', unmet: `exposures/${id}/undo`, calm: `exposures/${id}/calm`, sign: `exposures/${id}/sign`,
       watch: 'watch-taps', unwatch: `watch-taps/${id}/undo`, outing: 'outings', unout: `outings/${id}/undo`,
       departure: 'departures', undeparted: `departures/${id}/undo`, touch: 'touches', untouched: `touches/${id}/undo` }[first.kind];
-    const body = first.kind === 'rep' ? { sentAt: new Date().toISOString(), reps: part.map((w) => w.body) } : first.body;
+    const message = first.kind === 'rep' ? { sentAt: new Date().toISOString(), reps: part.map((w) => w.body) } : first.body;
     try {
       const answer = await fetch(`/o/${this.token}/${path}`, {
-        method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify(body),
+        method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify(message),
       });
-      if (answer.ok) return null;
-      if (answer.status === 400 && ['undo', 'correct'].includes(first.kind)) return null;   // too late to take back: the rep stays
-      if (answer.status === 404 && ['detail', 'correct', 'unmet', 'calm', 'sign', 'unwatch', 'unout', 'undeparted', 'untouched'].includes(first.kind)) return null; // of a rep that the server never took
-      if (answer.status === 404) return 'This link has been replaced. Kept here.';
-      return answer.status === 400 ? 'Not taken. Kept here.' : 'No answer. Kept here.';
+      if (answer.ok) return {};
+      // A refusal is {error}; the page for a link that leads nowhere says its status too.
+      const body = answer.headers.get('Content-Type')?.includes('json') ? await answer.json() : {};
+      const said = body.status ? null : body.error;
+      if (answer.status === 400 && ['undo', 'correct'].includes(first.kind)) return {};   // too late to take back: the rep stays
+      if (answer.status === 404 && !said) return { problem: 'This link has been replaced. Kept here.' };
+      if (answer.status === 404 && TAKES_BACK.includes(first.kind)) return { gone: true };
+      if (answer.status === 404 && SAYS_MORE.includes(first.kind)) return {};   // of something that the server never took
+      if ([400, 404, 413].includes(answer.status)) return { refused: said ?? 'It is too long.' };
+      return { problem: 'No answer. Kept here.' };
     } catch {
-      return 'Offline, saved here';
+      return { problem: 'Offline, saved here' };
     }
   }
 }

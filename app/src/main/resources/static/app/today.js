@@ -1,10 +1,11 @@
 import { Queue, badge } from './queue.js';
 import { keepPages } from './offline.js';
-
+import { showParked } from './parked.js';
 import { isStopped } from './stopped.js';
 
 const { token } = document.body.dataset;
-new Queue(token, badge(document.getElementById('waiting'))).send();
+const queue = new Queue(token, badge(document.getElementById('waiting')));
+showParked(queue, document.getElementById('parked'));
 for (const part of document.querySelectorAll('section[data-track]')) {
   // A page from before, or one that was kept for places without signal, does not know it yet.
   const link = part.querySelector('a[href*="/practice/"]');

@@ -21,7 +21,7 @@ interface AlarmMapper {
 
     @Insert("""
             insert into alarm (id, practice_id, household_id, dog_id, kind, what, happened_at, received_at)
-            values (#{a.id}, #{practice}, #{a.householdId}, #{a.dogId}, #{a.kind}, #{a.what}, #{a.happenedAt}, #{now}) on conflict (id) do nothing""")
+            values (#{a.id}, #{practice}, #{a.householdId}, #{a.dogId}, #{a.kind}, #{a.what}, #{a.happenedAt}, #{now}) on conflict do nothing""")
     int insert(PracticeId practice, @Param("a") Alarm alarm, Instant now);
 
     @Select(COLUMNS + "and a.household_id = #{household} and a.answered_at is null order by a.happened_at desc")

@@ -16,7 +16,7 @@ interface DepartureMapper {
 
     @Insert("""
             insert into departure (id, practice_id, household_id, dog_id, sitting_id, left_s, upset_after_s, happened_at, received_at, noted_by)
-            values (#{d.id}, #{practice}, #{d.householdId}, #{d.dogId}, #{d.sittingId}, #{d.leftS}, #{d.upsetAfterS}, #{d.happenedAt}, #{now}, #{d.notedBy}) on conflict (id) do nothing""")
+            values (#{d.id}, #{practice}, #{d.householdId}, #{d.dogId}, #{d.sittingId}, #{d.leftS}, #{d.upsetAfterS}, #{d.happenedAt}, #{now}, #{d.notedBy}) on conflict do nothing""")
     void insert(PracticeId practice, @Param("d") Departure departure, Instant now);
 
     @Update("update departure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")

@@ -18,7 +18,7 @@ interface QuestionMapper {
 
     @Insert("""
             insert into question (id, practice_id, household_id, words, asked_at, received_at)
-            values (#{q.id}, #{practice}, #{q.householdId}, #{q.words}, #{q.askedAt}, #{now}) on conflict (id) do nothing""")
+            values (#{q.id}, #{practice}, #{q.householdId}, #{q.words}, #{q.askedAt}, #{now}) on conflict do nothing""")
     int insert(PracticeId practice, @Param("q") Question question, Instant now);
 
     @Select(COLUMNS + "and household_id = #{household} order by asked_at desc, id limit #{most}")

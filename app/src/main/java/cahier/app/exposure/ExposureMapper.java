@@ -19,7 +19,7 @@ interface ExposureMapper {
     @Insert("""
             insert into exposure (id, practice_id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at, loudness, noted_by, received_at)
             values (#{m.id}, #{practice}, #{m.householdId}, #{m.dogId}, #{m.kind}, #{m.metres}, #{m.given}, #{m.response}, #{m.food}, #{m.calmAfterS}, #{m.placeId}, #{m.happenedAt}, #{m.loudness}, #{m.notedBy}, #{now})
-            on conflict (id) do nothing""")
+            on conflict do nothing""")
     void insert(PracticeId practice, @Param("m") Met met, Instant now);
 
     @Update("update exposure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")

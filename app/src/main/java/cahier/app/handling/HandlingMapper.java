@@ -35,7 +35,7 @@ interface HandlingMapper {
 
     @Insert("""
             insert into touch (id, practice_id, household_id, dog_id, sitting_id, zone, seconds, seen, came_back, happened_at, received_at, noted_by)
-            values (#{t.id}, #{practice}, #{t.householdId}, #{t.dogId}, #{t.sittingId}, #{t.zone}, #{t.seconds}, #{t.seen}, #{t.cameBack}, #{t.happenedAt}, #{now}, #{t.notedBy}) on conflict (id) do nothing""")
+            values (#{t.id}, #{practice}, #{t.householdId}, #{t.dogId}, #{t.sittingId}, #{t.zone}, #{t.seconds}, #{t.seen}, #{t.cameBack}, #{t.happenedAt}, #{now}, #{t.notedBy}) on conflict do nothing""")
     void insert(PracticeId practice, @Param("t") Touch touch, Instant now);
 
     @Update("update touch set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")

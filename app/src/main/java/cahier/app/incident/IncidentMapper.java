@@ -14,7 +14,7 @@ interface IncidentMapper {
     @Insert("""
             insert into incident (id, practice_id, household_id, kind, went, distance_m, place_id, words, happened_at, received_at)
             values (#{i.id}, #{practice}, #{i.householdId}, #{i.kind}, #{i.went}, #{i.distanceM}, #{i.placeId}, #{i.words}, #{i.happenedAt}, #{now})
-            on conflict (id) do nothing""")
+            on conflict do nothing""")
     void insert(PracticeId practice, @Param("i") Incident incident, Instant now);
 
     @Select("""

@@ -137,6 +137,7 @@ public class RepLog {
 
     /** Ends a sitting and returns the tracks it worked on. Ending twice keeps the last word. */
     public List<Long> end(Household household, UUID sitting, Instant at, Ending ending) {
+        sittings.begin(household.practiceId(), household.id(), sitting, at);
         sittings.end(household.practiceId(), household.id(), sitting, at, ending);
         return sittings.tracks(household.practiceId(), household.id(), sitting);
     }

@@ -27,7 +27,7 @@ interface RepMapper {
             values (#{r.id}, #{practice}, #{household}, #{r.trackId}, #{r.stepId}, #{visit}, #{r.sittingId}, #{r.outcome}, #{r.role},
                     #{r.at}, #{received}, #{happened}, #{r.personId}, #{r.placeId}, #{clockOff}, #{r.tags.value}, #{r.tags.side},
                     #{r.tags.item}, #{r.tags.helper}, #{r.tags.adultId})
-            on conflict (id) do nothing""")
+            on conflict do nothing""")
     int insert(PracticeId practice, long household, @Nullable Long visit, @Param("r") NewRep rep, Instant received, Instant happened, @Nullable Long clockOff);
 
     @Insert("insert into rep_void (rep_id, practice_id, at, by_trainer) values (#{rep}, #{practice}, #{at}, #{trainer}) on conflict (rep_id) do nothing")

@@ -9,6 +9,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
@@ -16,16 +17,13 @@ interface SittingMapper {
 
     @Insert("""
             insert into sitting (id, practice_id, household_id, started_at)
-            values (#{id}, #{practice}, #{household}, #{startedAt}) on conflict (id) do nothing""")
+            values (#{id}, #{practice}, #{household}, #{startedAt}) on conflict do nothing""")
     void begin(PracticeId practice, long household, UUID id, Instant startedAt);
 
-    @Insert("""
-            insert into sitting as s (id, practice_id, household_id, started_at, ended_at, ended_how, note, ready, came_back, stayed_off, lead_on, lead_home)
-            values (#{id}, #{practice}, #{household}, #{at}, #{at}, #{e.how}, #{e.note}, #{e.ready}, #{e.cameBack}, #{e.stayedOff},
-                    #{e.lead.on}, #{e.lead.home})
-            on conflict (practice_id, household_id, id) do update
-                set ended_at = excluded.ended_at, ended_how = excluded.ended_how, note = excluded.note, ready = excluded.ready,
-                    came_back = excluded.came_back, stayed_off = excluded.stayed_off, lead_on = excluded.lead_on, lead_home = excluded.lead_home""")
+    @Update("""
+            update sitting set ended_at = #{at}, ended_how = #{e.how}, note = #{e.note}, ready = #{e.ready}, came_back = #{e.cameBack}, stayed_off = #{e.stayedOff},
+                lead_on = #{e.lead.on}, lead_home = #{e.lead.home}
+            where practice_id = #{practice} and household_id = #{household} and id = #{id}""")
     void end(PracticeId practice, long household, UUID id, Instant at, @Param("e") Ending ending);
 
     @Select("""

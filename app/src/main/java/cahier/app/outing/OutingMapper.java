@@ -15,7 +15,7 @@ interface OutingMapper {
 
     @Insert("""
             insert into watching (id, practice_id, household_id, dog_id, place_id, began_at, carried, received_at)
-            values (#{w.id}, #{practice}, #{w.householdId}, #{w.dogId}, #{w.placeId}, #{w.beganAt}, #{w.carried}, #{now}) on conflict (id) do nothing""")
+            values (#{w.id}, #{practice}, #{w.householdId}, #{w.dogId}, #{w.placeId}, #{w.beganAt}, #{w.carried}, #{now}) on conflict do nothing""")
     void begin(PracticeId practice, @Param("w") Watching watching, Instant now);
 
     @Select("select count(*) from watching where practice_id = #{practice} and household_id = #{household} and id = #{id}")
@@ -23,7 +23,7 @@ interface OutingMapper {
 
     @Insert("""
             insert into watching_tap (id, practice_id, household_id, watching_id, seen, happened_at)
-            values (#{t.id}, #{practice}, #{household}, #{t.watchingId}, #{t.seen}, #{t.happenedAt}) on conflict (id) do nothing""")
+            values (#{t.id}, #{practice}, #{household}, #{t.watchingId}, #{t.seen}, #{t.happenedAt}) on conflict do nothing""")
     void tap(PracticeId practice, long household, @Param("t") WatchTap tap);
 
     @Update("update watching_tap set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
@@ -41,7 +41,7 @@ interface OutingMapper {
 
     @Insert("""
             insert into outing (id, practice_id, household_id, dog_id, paces, calm_paces, round_paces, happened_at, received_at)
-            values (#{o.id}, #{practice}, #{o.householdId}, #{o.dogId}, #{o.paces}, #{o.calmPaces}, #{o.roundPaces}, #{o.happenedAt}, #{now}) on conflict (id) do nothing""")
+            values (#{o.id}, #{practice}, #{o.householdId}, #{o.dogId}, #{o.paces}, #{o.calmPaces}, #{o.roundPaces}, #{o.happenedAt}, #{now}) on conflict do nothing""")
     void insert(PracticeId practice, @Param("o") Outing outing, Instant now);
 
     @Update("update outing set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")

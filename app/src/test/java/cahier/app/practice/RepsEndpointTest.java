@@ -19,19 +19,30 @@ import cahier.core.rep.Outcome;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
 
 class RepsEndpointTest extends AppTest {
 
     private final String sitting = UUID.randomUUID().toString();
+    private final ExecutorService phones = Executors.newFixedThreadPool(4);
     private Home home;
     @Autowired
     private RepLog log;
@@ -41,6 +52,11 @@ class RepsEndpointTest extends AppTest {
     @BeforeEach
     void makeHome() {
         home = homes.make(edda(), TrackKind.SKILL, 3);
+    }
+
+    @AfterEach
+    void noMorePhones() {
+        phones.shutdown();
     }
 
     private String rep(String id, String outcome, Instant at) {
@@ -272,22 +288,47 @@ class RepsEndpointTest extends AppTest {
                 .andExpect(status().isBadRequest()).andExpect(jsonPath("$.error").value("note must be at most 1000 characters, was 1001"));
     }
 
-    @Test
-    void aBatchSentByTwoPhonesAtOnceIsStoredOnce() throws Exception {
-        String body = batch(many(50));
+    /** In a session of its own each time: what begins it is sent four times too. */
+    @RepeatedTest(10)
+    void aBatchSentByFourPhonesAtOnceIsStoredOnceAndKnownToTheOthers() throws Exception {
+        String body = batch(many(20));
+        List<String> answers = Collections.synchronizedList(new ArrayList<>());
+        CountDownLatch together = new CountDownLatch(4);
         List<Thread> phones = IntStream.range(0, 4).mapToObj(i -> new Thread(() -> {
+            together.countDown();
             try {
-                home.sendReps(body).andExpect(status().isOk());
+                together.await();
+                MockHttpServletResponse answer = home.sendReps(body).andReturn().getResponse();
+                answers.add(answer.getStatus() == 200 ? answer.getContentAsString() : answer.getStatus() + " " + answer.getContentType());
             } catch (Exception e) {
-                throw new IllegalStateException(e);
+                answers.add(e.toString());
             }
         })).toList();
         phones.forEach(Thread::start);
         for (Thread phone : phones) {
             phone.join();
         }
-        assertThat(stored()).hasSize(50);
-        assertThat(asEdda(() -> log.days(edda().practice(), home.id)).stream().mapToInt(d -> d.reps()).sum()).isEqualTo(50);
-        home.sendReps(body).andExpect(content().json("{\"stored\":0,\"known\":50}"));
+        assertThat(answers).containsExactlyInAnyOrder("{\"stored\":20,\"known\":0}", "{\"stored\":0,\"known\":20}", "{\"stored\":0,\"known\":20}", "{\"stored\":0,\"known\":20}");
+        assertThat(stored()).hasSize(20);
+        assertThat(asEdda(() -> log.days(edda().practice(), home.id)).stream().mapToInt(d -> d.reps()).sum()).isEqualTo(20);
+    }
+
+    /** The same of what is sent once: an end, a question, an alarm. */
+    @RepeatedTest(5)
+    void whatIsSentTwiceAtTheSameMomentIsKnown() throws Exception {
+        String id = UUID.randomUUID().toString();
+        Map<String, String> messages = Map.of("sessions/" + id + "/finish", "{\"at\":\"" + now() + "\"}",
+                "questions", "{\"id\":\"" + id + "\",\"words\":\"May he eat grass?\",\"at\":\"" + now() + "\"}",
+                "alarms", "{\"id\":\"" + id + "\",\"dog\":\"" + home.facts().dogs().get(0).id() + "\",\"kind\":\"BIT\",\"what\":\"\",\"at\":\"" + now() + "\"}");
+        for (Map.Entry<String, String> message : messages.entrySet()) {
+            List<Integer> answers = IntStream.range(0, 4).mapToObj(i -> CompletableFuture.supplyAsync(() -> {
+                try {
+                    return home.post(message.getKey(), message.getValue()).andReturn().getResponse().getStatus();
+                } catch (Exception e) {
+                    throw new IllegalStateException(e);
+                }
+            }, phones)).toList().stream().map(CompletableFuture::join).toList();
+            assertThat(answers).as(message.getKey()).containsOnly(200);
+        }
     }
 }
