@@ -5,7 +5,9 @@ import { isStopped } from './stopped.js';
 
 const { token } = document.body.dataset;
 const queue = new Queue(token, badge(document.getElementById('waiting')));
-showParked(queue, document.getElementById('parked'));
+const parked = document.getElementById('parked');
+if (parked) showParked(queue, parked);   // on Today; the other pages only send
+else queue.send();
 for (const part of document.querySelectorAll('section[data-track]')) {
   // A page from before, or one that was kept for places without signal, does not know it yet.
   const link = part.querySelector('a[href*="/practice/"]');
