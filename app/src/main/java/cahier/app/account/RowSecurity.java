@@ -16,10 +16,11 @@ class RowSecurity implements InitializingBean {
 
     @Override
     public void afterPropertiesSet() {
-        String unbound = database.query("select rolname from pg_roles where rolname = current_user and (rolsuper or rolbypassrls)",
-                row -> row.next() ? row.getString(1) : null);
+        String unbound = database.queryForObject("""
+                select min(rolname) from pg_roles where rolname = current_user
+                  and (rolsuper or rolbypassrls or exists (select 1 from pg_tables where schemaname = current_schema() and tableowner = rolname))""", String.class);
         if (unbound != null) {
-            throw new IllegalStateException("CAHIER_DB_USER must be a role without superuser and bypassrls, was " + unbound
+            throw new IllegalStateException("CAHIER_DB_USER must be a role without superuser, bypassrls and tables of its own, was " + unbound
                     + ", for example one made by: create role cahier login password '...'");
         }
     }

@@ -2,6 +2,7 @@ package cahier.app.desk;
 
 import cahier.app.account.AccountService;
 import cahier.app.account.TrainerUser;
+import cahier.app.update.UpdateNotes;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
@@ -20,11 +21,13 @@ class DeskController {
 
     private final DeskService desk;
     private final AccountService accounts;
+    private final UpdateNotes updates;
     private final Clock clock;
 
-    DeskController(DeskService desk, AccountService accounts, Clock clock) {
+    DeskController(DeskService desk, AccountService accounts, UpdateNotes updates, Clock clock) {
         this.accounts = accounts;
         this.desk = desk;
+        this.updates = updates;
         this.clock = clock;
     }
 
@@ -34,6 +37,7 @@ class DeskController {
         int wanted = page.matches("\\d{1,6}") ? Integer.parseInt(page) : 1;
         model.addAttribute("desk", desk.desk(me.practice(), Instant.now(clock)).page(only, wanted));
         model.addAttribute("silent", accounts.trainers(me.practice()).stream().anyMatch(t -> t.id() == me.id() && t.phone().isEmpty()));
+        model.addAttribute("updates", updates.open(me.practice()));
         return "desk/desk";
     }
 

@@ -25,7 +25,7 @@ interface PlanMapper {
     record Head(long householdId, Instant plannedAt, LocalDate firstDay, long homeworkId, String unmet, String weather, String hot) {
     }
 
-    @Select("select household_id, planned_at, first_day, homework_id, unmet, weather, hot from week_plan where practice_id = #{practice} and household_id = #{household}")
+    @Select("select household_id, planned_at, first_day, coalesce(homework_id, 0) as homework_id, unmet, weather, hot from week_plan where practice_id = #{practice} and household_id = #{household}")
     Optional<Head> head(PracticeId practice, long household);
 
     /** Two who open the page at once plan one after the other. */
@@ -34,7 +34,7 @@ interface PlanMapper {
 
     @Insert("""
             insert into week_plan (practice_id, household_id, planned_at, first_day, homework_id, unmet, weather, hot)
-            values (#{practice}, #{h.householdId}, #{h.plannedAt}, #{h.firstDay}, #{h.homeworkId}, #{h.unmet}, #{h.weather}, #{h.hot})
+            values (#{practice}, #{h.householdId}, #{h.plannedAt}, #{h.firstDay}, nullif(#{h.homeworkId}, 0), #{h.unmet}, #{h.weather}, #{h.hot})
             on conflict (household_id) do update set planned_at = excluded.planned_at, first_day = excluded.first_day, homework_id = excluded.homework_id,
                    unmet = excluded.unmet, weather = excluded.weather, hot = excluded.hot""")
     void put(PracticeId practice, @Param("h") Head head);

@@ -142,7 +142,7 @@ class PrivacyTest extends AppTest {
         new RowSecurity(new JdbcTemplate(dataSource)).afterPropertiesSet();
         JdbcTemplate superuser = new JdbcTemplate(Postgres.superuserOf(Postgres.freshDatabase()));
         assertThatThrownBy(() -> new RowSecurity(superuser).afterPropertiesSet())
-                .hasMessageStartingWith("CAHIER_DB_USER must be a role without superuser and bypassrls, was postgres");
+                .hasMessageStartingWith("CAHIER_DB_USER must be a role without superuser, bypassrls and tables of its own, was postgres");
     }
 
     @Test

@@ -56,6 +56,8 @@ public abstract class AppTest {
         registry.add("spring.datasource.url", () -> url);
         registry.add("spring.datasource.username", Postgres::user);
         registry.add("spring.datasource.password", Postgres::password);
+        registry.add("spring.flyway.user", Postgres::owner);
+        registry.add("spring.flyway.password", Postgres::password);
     }
 
     @TestConfiguration
@@ -99,7 +101,11 @@ public abstract class AppTest {
     }
 
     protected ResultActions open(String path) throws Exception {
-        return mvc.perform(get(path).with(user(edda())));
+        return open(edda(), path);
+    }
+
+    protected ResultActions open(TrainerUser trainer, String path) throws Exception {
+        return mvc.perform(get(path).with(user(trainer)));
     }
 
     /** Sends a form; fields are name, value, name, value. */

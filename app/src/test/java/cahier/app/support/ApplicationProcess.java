@@ -43,6 +43,8 @@ public final class ApplicationProcess implements AutoCloseable {
         builder.environment().put("CAHIER_DB_URL", database);
         builder.environment().put("CAHIER_DB_USER", Postgres.user());
         builder.environment().put("CAHIER_DB_PASSWORD", Postgres.password());
+        builder.environment().put("CAHIER_DB_OWNER", Postgres.owner());
+        builder.environment().put("CAHIER_DB_OWNER_PASSWORD", Postgres.password());
         File file = log.toFile();
         Process started = builder.redirectErrorStream(true).redirectOutput(file).start();
         await(() -> {

@@ -19,6 +19,7 @@ public final class Postgres {
 
     private static final Path LAUNCHER = Path.of("..", "cahier").toAbsolutePath().normalize();
     private static final Path FOLDER = Path.of("target", "pg-" + ProcessHandle.current().pid()).toAbsolutePath();
+    private static final String OWNER = "cahier_owner";
     private static final AtomicInteger DATABASES = new AtomicInteger();
     private static final Postgres INSTANCE = start();
 
@@ -59,7 +60,7 @@ public final class Postgres {
     public static String freshDatabase() {
         String name = "test_" + DATABASES.incrementAndGet();
         try (Connection superuser = superuser(INSTANCE.url.replaceAll("/cahier$", "/postgres")); Statement statement = superuser.createStatement()) {
-            statement.execute("create database " + name + " owner cahier");
+            statement.execute("create database " + name + " owner " + OWNER);
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
@@ -82,6 +83,10 @@ public final class Postgres {
 
     public static DataSource superuserOf(String database) {
         return new DriverManagerDataSource(database, "postgres", INSTANCE.password);
+    }
+
+    public static String owner() {
+        return OWNER;
     }
 
     public static String user() {
