@@ -6,11 +6,9 @@ import org.apache.ibatis.annotations.Mapper;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
-import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Starts Cahier. */
 @SpringBootApplication
-@EnableScheduling
 @MapperScan(annotationClass = Mapper.class)
 public class CahierApplication {
 

@@ -9,9 +9,10 @@ import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.DefaultTransactionDefinition;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** Tells PostgreSQL at the start of each transaction which practice it serves, so that row-level security can hold. */
+/** Tells PostgreSQL at the start of each transaction which practice it serves, so that row-level security can hold, and whether it may write. */
 @Component
 class PracticeTransactionManager extends JdbcTransactionManager {
 
@@ -23,7 +24,7 @@ class PracticeTransactionManager extends JdbcTransactionManager {
 
     @Override
     protected void doBegin(Object transaction, TransactionDefinition definition) {
-        super.doBegin(transaction, definition);
+        super.doBegin(transaction, LookingFilter.isLooking() ? readOnly(definition) : definition);
         PracticeScope.current().ifPresent(practice -> {
             try {
                 announce(practice);
@@ -32,6 +33,12 @@ class PracticeTransactionManager extends JdbcTransactionManager {
                 throw new CannotCreateTransactionException("could not enter practice " + practice, e);
             }
         });
+    }
+
+    private static TransactionDefinition readOnly(TransactionDefinition definition) {
+        DefaultTransactionDefinition looking = new DefaultTransactionDefinition(definition);
+        looking.setReadOnly(true);
+        return looking;
     }
 
     private void announce(PracticeId practice) throws SQLException {

@@ -2,9 +2,11 @@ package cahier.app.account;
 
 import static org.springframework.security.config.Customizer.withDefaults;
 
+import javax.sql.DataSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
@@ -13,6 +15,9 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionOperations;
+import org.springframework.transaction.support.TransactionTemplate;
 
 @Configuration
 class SecurityConfig {
@@ -50,6 +55,14 @@ class SecurityConfig {
         return http.headers(h -> h
                 .contentSecurityPolicy(p -> p.policyDirectives(POLICY))
                 .referrerPolicy(p -> p.policy(ReferrerPolicy.SAME_ORIGIN)));
+    }
+
+    /** A sign-in is kept up to date while a page is only looked at, and belongs to no practice: its rows are written past {@link PracticeTransactionManager}. */
+    @Bean
+    TransactionOperations springSessionTransactionOperations(DataSource database) {
+        TransactionTemplate own = new TransactionTemplate(new JdbcTransactionManager(database));
+        own.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+        return own;
     }
 
     @Bean

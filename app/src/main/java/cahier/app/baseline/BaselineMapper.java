@@ -23,6 +23,9 @@ interface BaselineMapper {
     @Select(COLUMNS + "and household_id = #{household} order by begun_at desc, id desc")
     List<Row> ofHousehold(PracticeId practice, long household);
 
+    @Select(COLUMNS + "and id = #{id}")
+    Optional<Row> find(PracticeId practice, long id);
+
     /** Held until the transaction ends: two taps at once are two tries. */
     @Select(COLUMNS + "and id = #{id} for update")
     Optional<Row> hold(PracticeId practice, long id);

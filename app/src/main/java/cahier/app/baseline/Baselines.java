@@ -131,7 +131,7 @@ public class Baselines {
     }
 
     public Baseline get(PracticeId practice, long id) {
-        return held(practice, id);
+        return baselines.find(practice, id).map(this::read).orElseThrow(() -> new NotFound("baseline " + id));
     }
 
     /** Puts the spells of a watch right; the level of a recording stays as it was heard. */

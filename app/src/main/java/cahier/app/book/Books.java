@@ -90,7 +90,6 @@ class Books {
     }
 
     Book open(PracticeId practice, long id, Instant now) {
-        judgements.refreshDue(practice, now);
         Facts facts = households.facts(practice, id);
         List<PracticeDay> days = log.days(practice, id);
         List<Way> ways = roadmaps.of(practice, id, now);
@@ -105,7 +104,6 @@ class Books {
 
     /** One track as its row in the book shows it. */
     TrackRow row(PracticeId practice, long track, Instant now) {
-        judgements.refreshDue(practice, now);
         long household = tracks.get(practice, track).track().householdId();
         Way way = roadmaps.of(practice, household, now).stream().filter(w -> w.track().id() == track).findFirst().orElseThrow();
         return row(households.facts(practice, household), way, log.days(practice, household), now);

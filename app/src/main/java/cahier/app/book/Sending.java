@@ -9,7 +9,6 @@ import cahier.app.sheet.Draft;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
-import cahier.app.week.Weeks;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.Set;
@@ -27,15 +26,13 @@ class Sending {
     private final Questions questions;
     private final Outbox outbox;
     private final Forecasts forecasts;
-    private final Weeks weeks;
 
-    Sending(Homeworks homeworks, OwnerLinks links, Questions questions, Outbox outbox, Forecasts forecasts, Weeks weeks) {
+    Sending(Homeworks homeworks, OwnerLinks links, Questions questions, Outbox outbox, Forecasts forecasts) {
         this.homeworks = homeworks;
         this.links = links;
         this.questions = questions;
         this.outbox = outbox;
         this.forecasts = forecasts;
-        this.weeks = weeks;
     }
 
     /** Thrown when what would go out is not what was looked at any more: then nothing went. */
@@ -74,7 +71,6 @@ class Sending {
             }
             if (i.isNew()) {
                 forecasts.keep(me.practice(), household, now);
-                weeks.adapt(me.practice(), household, now);
             }
         });
         return issued.map(Homeworks.Issued::sheet);

@@ -21,6 +21,7 @@ import cahier.app.incident.Incidents;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
+import cahier.app.judge.JudgingRound;
 import cahier.app.log.Ending;
 import cahier.app.log.HowEnded;
 import cahier.app.log.NewRep;
@@ -74,6 +75,7 @@ class DemoHousehold {
     private final Starts starts;
     private final RepLog log;
     private final Judgements judgements;
+    private final JudgingRound round;
     private final Answers answers;
     private final Homeworks homeworks;
     private final OwnerLinks links;
@@ -85,7 +87,7 @@ class DemoHousehold {
     private final Weeks weeks;
     private final Alarms alarms;
 
-    DemoHousehold(Households households, Tracks tracks, Shelf shelf, Starts starts, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks,
+    DemoHousehold(Households households, Tracks tracks, Shelf shelf, Starts starts, RepLog log, Judgements judgements, JudgingRound round, Answers answers, Homeworks homeworks,
                   OwnerLinks links, DemoIntake intake, Incidents incidents, DemoOutdoors outdoors, DemoWorried worried, FreeHours hours, Weeks weeks, Alarms alarms) {
         this.alarms = alarms;
         this.households = households;
@@ -94,6 +96,7 @@ class DemoHousehold {
         this.starts = starts;
         this.log = log;
         this.judgements = judgements;
+        this.round = round;
         this.answers = answers;
         this.homeworks = homeworks;
         this.links = links;
@@ -140,7 +143,7 @@ class DemoHousehold {
         house.lessons().stream().filter(l -> l.day() < 0).forEach(life::issueAfter);
         life.live();
         homeworks.issue(trainer, id, today.minusDays(1).atTime(DECIDED_AT).plusMinutes(5).atZone(zone).toInstant());
-        judgements.refreshDue(practice, now);
+        round.round(practice, now);
         if (house.hours() != null) {
             plan(practice, id, house.hours(), now);
         }
@@ -150,7 +153,7 @@ class DemoHousehold {
     private void plan(PracticeId practice, long household, Map<String, String> typed, Instant now) {
         Map<String, Long> people = households.facts(practice, household).people().stream().collect(Collectors.toMap(Person::name, Person::id));
         hours.put(practice, household, typed.entrySet().stream().collect(Collectors.toMap(e -> people.containsKey(e.getKey()) ? "p" + people.get(e.getKey()) : e.getKey(), Map.Entry::getValue)));
-        weeks.want(practice, household, now);
+        weeks.plan(practice, household, now);
     }
 
     private void call(TrainerUser trainer, Facts facts, DemoFile.Called c, LocalDate today) {

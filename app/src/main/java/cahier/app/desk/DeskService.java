@@ -75,7 +75,6 @@ class DeskService {
 
     /** The whole desk. */
     Desk desk(PracticeId practice, Instant now) {
-        judgements.refreshDue(practice, now);
         ZoneId zone = accounts.zone(practice);
         LocalDate today = now.atZone(zone).toLocalDate();
         Map<Long, Lesson> lessons = households.nextLessons(practice, now);

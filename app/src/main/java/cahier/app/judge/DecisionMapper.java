@@ -73,6 +73,22 @@ interface DecisionMapper {
     @Select("select track_id from judgement_due where practice_id = #{practice} and due_at <= #{now} order by track_id")
     List<Long> due(PracticeId practice, Instant now);
 
+    /** The round works for no practice: it may see whose tracks are due, and then works for each practice in turn. */
+    @Select("select set_config('cahier.round', 'yes', true)")
+    String announceRound();
+
+    @Select("select distinct practice_id from judgement_due where due_at <= #{now}")
+    List<PracticeId> practicesDue(Instant now);
+
+    /** Takes a track that is still due, unless somebody is changing it; the track first, as everybody locks it who judges. */
+    @Select("""
+            select t.id from track t where t.practice_id = #{practice} and t.id = #{track}
+              and exists (select 1 from judgement_due d where d.track_id = t.id and d.due_at <= #{now}) for update of t skip locked""")
+    Optional<Long> takeDue(PracticeId practice, long track, Instant now);
+
+    @Update("update judgement_due set due_at = #{until} where practice_id = #{practice} and track_id = #{track}")
+    void putOff(PracticeId practice, long track, Instant until);
+
     @Select("select coalesce(bool_or(anew), false) from judgement_due where practice_id = #{practice} and track_id = #{track}")
     boolean isDueAnew(PracticeId practice, long track);
 

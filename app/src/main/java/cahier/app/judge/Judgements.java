@@ -37,7 +37,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Which suggestion stands in the margin of each track. Computed when a session closes and when days pass (docs/rules.md 4). */
+/** Which suggestion stands in the margin of each track. Computed when a session closes and when days pass (docs/rules.md 4), by {@link JudgingRound}; pages only read it. */
 @Service
 @Transactional
 public class Judgements {
@@ -76,11 +76,6 @@ public class Judgements {
     public void judgeAnew(PracticeId practice, long track, Instant now) {
         decisions.ask(practice, track, now, true);
         judge(practice, track, now);
-    }
-
-    /** Looks again at every track of the practice whose session has closed or whose day has passed. */
-    public void refreshDue(PracticeId practice, Instant now) {
-        decisions.due(practice, now).forEach(track -> judge(practice, track, now));
     }
 
     /** The open suggestion of a track. */

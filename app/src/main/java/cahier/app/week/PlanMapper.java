@@ -21,23 +21,52 @@ interface PlanMapper {
      * @param unmet a line for each track that found no time for all its sessions
      * @param weather what to say of the weather; empty when it was known
      * @param hot hot hours, "780-840 840-900", in minutes from the first midnight
+     * @param asked whether somebody waits for a new plan
+     * @param dueAt when to look whether it still holds
+     * @param version goes up whenever the plan, or what it is made from, is changed by hand
      */
-    record Head(long householdId, Instant plannedAt, LocalDate firstDay, long homeworkId, String unmet, String weather, String hot) {
+    record Head(long householdId, Instant plannedAt, LocalDate firstDay, long homeworkId, String unmet, String weather, String hot, boolean asked, Instant dueAt, int version) {
     }
 
-    @Select("select household_id, planned_at, first_day, coalesce(homework_id, 0) as homework_id, unmet, weather, hot from week_plan where practice_id = #{practice} and household_id = #{household}")
+    @Select("""
+            select household_id, planned_at, first_day, coalesce(homework_id, 0) as homework_id, unmet, weather, hot, asked, due_at, version from week_plan
+            where practice_id = #{practice} and household_id = #{household}""")
     Optional<Head> head(PracticeId practice, long household);
 
-    /** Two who open the page at once plan one after the other. */
-    @Select("select household_id from week_plan where practice_id = #{practice} and household_id = #{household} for update")
-    Optional<Long> lock(PracticeId practice, long household);
-
     @Insert("""
-            insert into week_plan (practice_id, household_id, planned_at, first_day, homework_id, unmet, weather, hot)
-            values (#{practice}, #{h.householdId}, #{h.plannedAt}, #{h.firstDay}, nullif(#{h.homeworkId}, 0), #{h.unmet}, #{h.weather}, #{h.hot})
-            on conflict (household_id) do update set planned_at = excluded.planned_at, first_day = excluded.first_day, homework_id = excluded.homework_id,
-                   unmet = excluded.unmet, weather = excluded.weather, hot = excluded.hot""")
-    void put(PracticeId practice, @Param("h") Head head);
+            insert into week_plan (practice_id, household_id, planned_at, first_day, unmet, weather, hot, asked, due_at)
+            values (#{practice}, #{household}, #{now}, #{yesterday}, '', '', '', true, #{now})
+            on conflict (household_id) do update set asked = true, due_at = excluded.due_at, version = week_plan.version + 1""")
+    void want(PracticeId practice, long household, Instant now, LocalDate yesterday);
+
+    @Update("update week_plan set asked = true, due_at = #{now}, version = version + 1 where practice_id = #{practice} and household_id = #{household}")
+    void ask(PracticeId practice, long household, Instant now);
+
+    @Update("update week_plan set due_at = least(due_at, #{now}) where practice_id = #{practice} and household_id = #{household}")
+    void lookAgain(PracticeId practice, long household, Instant now);
+
+    @Update("update week_plan set due_at = #{next} where practice_id = #{practice} and household_id = #{household} and version = #{version} and not asked")
+    void looked(PracticeId practice, long household, int version, Instant next);
+
+    @Update("update week_plan set asked = false, due_at = #{until} where practice_id = #{practice} and household_id = #{household}")
+    void putOff(PracticeId practice, long household, Instant until);
+
+    /** Takes the place of the plan of this version; 0 where it has changed. */
+    @Update("""
+            update week_plan set planned_at = #{h.plannedAt}, first_day = #{h.firstDay}, homework_id = nullif(#{h.homeworkId}, 0), unmet = #{h.unmet}, weather = #{h.weather}, hot = #{h.hot},
+                   asked = false, due_at = #{h.dueAt}, version = version + 1
+            where practice_id = #{practice} and household_id = #{h.householdId} and version = #{h.version}""")
+    int keep(PracticeId practice, @Param("h") Head head);
+
+    /** The round works for no practice: it may see whose weeks are due, and then works for each practice in turn. */
+    @Select("select set_config('cahier.round', 'yes', true)")
+    String announceRound();
+
+    @Select("select distinct practice_id from week_plan where due_at <= #{now}")
+    List<PracticeId> practicesDue(Instant now);
+
+    @Select("select household_id from week_plan where practice_id = #{practice} and due_at <= #{now} order by asked desc, due_at, household_id")
+    List<Long> due(PracticeId practice, Instant now);
 
     @Delete("delete from week_plan where practice_id = #{practice} and household_id = #{household}")
     void forget(PracticeId practice, long household);

@@ -23,8 +23,10 @@ import java.util.stream.IntStream;
  * @param unmet a sentence for each track that found no time for all its sessions
  * @param weather what to say of the weather; empty when it was known
  * @param hot hot hours as they are kept, see {@link PlanMapper.Head}
+ * @param sheetId the sheet it was planned for; 0 when none was out
+ * @param pending whether a new plan is being made
  */
-public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<Session> sessions, List<String> unmet, String weather, String hot) {
+public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<Session> sessions, List<String> unmet, String weather, String hot, long sheetId, boolean pending) {
 
     /** What lies under the sessions in the drawing, in minutes from the first midnight: when somebody is free, when it is hot, when a lesson is. */
     record Ground(List<Span> free, List<Span> hot, List<Span> lessons) {
@@ -118,8 +120,11 @@ public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<
                 .map(s -> new WeekSheet.Part(Math.max(0, s.startInclusive() - midnight), Math.min(Span.DAY, s.endExclusive() - midnight))).toList();
     }
 
-    /** "Everything fits", or what is in the way. */
+    /** "Everything fits", what is in the way, or that it is being planned. */
     public String headline() {
+        if (pending) {
+            return "Being planned";
+        }
         if (!unmet.isEmpty()) {
             return "Not everything fits";
         }

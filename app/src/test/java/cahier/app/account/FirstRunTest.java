@@ -43,10 +43,7 @@ class FirstRunTest {
 
     @DynamicPropertySource
     static void emptyDatabase(DynamicPropertyRegistry registry) {
-        String url = Postgres.freshDatabase();
-        registry.add("spring.datasource.url", () -> url);
-        registry.add("spring.datasource.username", Postgres::user);
-        registry.add("spring.datasource.password", Postgres::password);
+        Postgres.registerFresh(registry);
     }
 
     private ResultActions make(String withToken, String email, String password) throws Exception {

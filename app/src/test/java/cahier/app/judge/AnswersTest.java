@@ -25,7 +25,7 @@ class AnswersTest extends AppTest {
     @Autowired
     private Answers answers;
     @Autowired
-    private Judgements judgements;
+    private JudgingRound round;
 
     private Home skill(int steps) {
         return homes.make(edda(), TrackKind.SKILL, steps);
@@ -93,10 +93,7 @@ class AnswersTest extends AppTest {
         home.practise("ccccc");
         home.overrule(Decision.STAY);
         clock.pass(A_DAY);
-        asEdda(() -> {
-            judgements.refreshDue(edda().practice(), now());
-            return null;
-        });
+        round.round(edda().practice(), now());
         assertThat(home.history()).noneMatch(Decided::isOpen);
         home.practise("ccccc");
         assertThat(says(home.suggestion())).isEqualTo("UP PASSED");
@@ -255,10 +252,7 @@ class AnswersTest extends AppTest {
             home.sendReps("{\"reps\":[" + Home.rep(UUID.randomUUID().toString(), sitting, home.stepNow(), "CLEAN", now(), "Dele") + "]}");
         }
         clock.pass(Duration.ofMinutes(29));
-        asEdda(() -> {
-            judgements.refreshDue(edda().practice(), now());
-            return null;
-        });
+        round.round(edda().practice(), now());
         assertThat(home.history()).noneMatch(d -> d.suggested() == Decision.UP);
         clock.pass(Duration.ofMinutes(2));
         assertThat(says(home.suggestion())).isEqualTo("UP PASSED");

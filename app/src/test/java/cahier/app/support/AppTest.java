@@ -9,6 +9,8 @@ import cahier.app.account.AccountService;
 import cahier.app.account.PracticeMaker;
 import cahier.app.account.PracticeScope;
 import cahier.app.account.TrainerUser;
+import cahier.app.judge.JudgingRound;
+import cahier.app.week.WeekRound;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.function.Supplier;
@@ -25,12 +27,14 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /**
  * The whole application with its demo data on a real database, shared by all tests that extend this. Each makes its own household in a
  * practice of the tests' own (Edda's), so that days that pass there leave the demo (Imre's) as it is.
  */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"cahier.demo=true", "cahier.key=only-for-tests", "cahier.mail.every-ms=86400000", "cahier.week.steps=200"})
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"cahier.demo=true", "cahier.key=only-for-tests", "cahier.mail.every-ms=86400000", "cahier.judge.every-ms=86400000", "cahier.week.every-ms=86400000", "cahier.week.steps=200"})
 @AutoConfigureMockMvc
 @Import({AppTest.Time.class, Home.Maker.class, PracticeMaker.class})
 public abstract class AppTest {
@@ -52,12 +56,7 @@ public abstract class AppTest {
 
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) {
-        String url = Postgres.freshDatabase();
-        registry.add("spring.datasource.url", () -> url);
-        registry.add("spring.datasource.username", Postgres::user);
-        registry.add("spring.datasource.password", Postgres::password);
-        registry.add("spring.flyway.user", Postgres::owner);
-        registry.add("spring.flyway.password", Postgres::password);
+        Postgres.registerFresh(registry);
     }
 
     @TestConfiguration
@@ -67,6 +66,16 @@ public abstract class AppTest {
         @Primary
         MovableClock movableClock() {
             return new MovableClock();
+        }
+
+        @Bean
+        WebMvcConfigurer roundsRunBeforeEachPage(JudgingRound judging, WeekRound weeks, MovableClock clock) {
+            return new WebMvcConfigurer() {
+                @Override
+                public void addInterceptors(InterceptorRegistry registry) {
+                    registry.addInterceptor(new RoundsRun(judging, weeks, clock));
+                }
+            };
         }
     }
 

@@ -13,6 +13,7 @@ import cahier.app.household.Place;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
+import cahier.app.judge.JudgingRound;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.track.KeyedPlan;
@@ -70,6 +71,7 @@ public final class Home {
         private final Homeworks homeworks;
         private final OwnerLinks links;
         private final Judgements judgements;
+        private final JudgingRound round;
         private final Answers answers;
         private final MovableClock clock;
         private final MockMvc mvc;
@@ -77,13 +79,14 @@ public final class Home {
         private final TransactionTemplate transactions;
         private int made;
 
-        Maker(Households households, Tracks tracks, Homeworks homeworks, OwnerLinks links, Judgements judgements, Answers answers,
-              MovableClock clock, MockMvc mvc, JdbcTemplate jdbc, PlatformTransactionManager transactions) {
+        Maker(Households households, Tracks tracks, Homeworks homeworks, OwnerLinks links, Judgements judgements, JudgingRound round,
+              Answers answers, MovableClock clock, MockMvc mvc, JdbcTemplate jdbc, PlatformTransactionManager transactions) {
             this.households = households;
             this.tracks = tracks;
             this.homeworks = homeworks;
             this.links = links;
             this.judgements = judgements;
+            this.round = round;
             this.answers = answers;
             this.clock = clock;
             this.mvc = mvc;
@@ -153,7 +156,7 @@ public final class Home {
     /** The suggestion that stands, as the trainer would see it now. */
     public Decided suggestion() {
         return within(() -> {
-            maker.judgements.refreshDue(trainer.practice(), maker.clock.instant());
+            maker.round.round(trainer.practice(), maker.clock.instant());
             return maker.judgements.open(trainer.practice(), track).orElseThrow();
         });
     }

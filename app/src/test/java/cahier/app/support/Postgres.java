@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import javax.sql.DataSource;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
+import org.springframework.test.context.DynamicPropertyRegistry;
 
 /** One real PostgreSQL for the whole test run, in a folder of its own on a free port; the launcher starts it and throws it away. */
 public final class Postgres {
@@ -54,6 +55,16 @@ public final class Postgres {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
         }
+    }
+
+    /** The application under test on a database nobody has used yet. */
+    public static void registerFresh(DynamicPropertyRegistry registry) {
+        String url = freshDatabase();
+        registry.add("spring.datasource.url", () -> url);
+        registry.add("spring.datasource.username", Postgres::user);
+        registry.add("spring.datasource.password", Postgres::password);
+        registry.add("spring.flyway.user", Postgres::owner);
+        registry.add("spring.flyway.password", Postgres::password);
     }
 
     /** The address of a database nobody has used yet. */

@@ -26,12 +26,15 @@ import cahier.app.track.StepPlan;
 import cahier.app.track.Teaching;
 import cahier.app.track.Tracks;
 import cahier.core.decide.TrackKind;
+import cahier.core.week.WeekPlan;
+import cahier.core.week.WeekPlanner;
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
 import net.fortuna.ical4j.data.CalendarBuilder;
@@ -42,6 +45,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.ui.ExtendedModelMap;
 
 /** A household's week: hours in, a plan out, pinned, moved, missed; on both pages. */
 class WeekPagesTest extends AppTest {
@@ -52,6 +56,10 @@ class WeekPagesTest extends AppTest {
     private Households households;
     @Autowired
     private Weeks weeks;
+    @Autowired
+    private WeekRound round;
+    @Autowired
+    private WeekForms forms;
     @Autowired
     private Homeworks homeworks;
     @Autowired
@@ -72,6 +80,7 @@ class WeekPagesTest extends AppTest {
     }
 
     private PlannedWeek week() {
+        round.round(edda().practice(), now());
         return asEdda(() -> weeks.of(edda().practice(), home.id, now())).orElseThrow();
     }
 
@@ -210,12 +219,42 @@ class WeekPagesTest extends AppTest {
     }
 
     @Test
-    void twoWhoPlanAtOnceMakeOneWeek() throws Exception {
+    void twoRoundsAtOnceMakeOneWeek() throws Exception {
         hours("daily 13:00-23:00");
         int sessions = week().sessions().size();
-        List<CompletableFuture<PlannedWeek>> both = IntStream.range(0, 2).mapToObj(i -> CompletableFuture.supplyAsync(() -> asEdda(() -> weeks.plan(edda().practice(), home.id, now())))).toList();
+        send(page + "/plan");
+        List<CompletableFuture<Void>> both = IntStream.range(0, 2).mapToObj(i -> CompletableFuture.runAsync(() -> round.round(edda().practice(), now()))).toList();
         both.forEach(CompletableFuture::join);
         assertThat(week().sessions()).hasSize(sessions).allSatisfy(s -> assertThat(s.parts()).hasSize(1));
+    }
+
+    @Test
+    void whatIsPinnedWhileAPlanIsMadeIsNotLost() throws Exception {
+        hours("daily 17:30-19:30");
+        PlannedWeek.Session third = week().sessions().get(3);
+        send(page + "/plan");
+        WeekDraft draft = asEdda(() -> weeks.draft(edda().practice(), home.id, now())).orElseThrow();
+        asEdda(() -> {
+            weeks.pin(edda().practice(), home.id, third.dog().id(), third.startsAt(), true, now());
+            return null;
+        });
+        WeekPlan old = new WeekPlanner(1, WeekPlanner.LONGEST).plan(draft.week(List.of()));
+        assertThat(asEdda(() -> weeks.keep(draft, old, Optional.empty()))).isFalse();
+        assertThat(week().sessions()).filteredOn(PlannedWeek.Session::pinned).singleElement().satisfies(s -> assertThat(s.at()).isEqualTo(third.at()));
+    }
+
+    @Test
+    void aPlanThatIsAskedForSaysSoAndThePageLooksAgain() throws Exception {
+        hours("daily 17:30-19:30");
+        open(page).andExpect(content().string(not(containsString("Being planned"))));
+        asEdda(() -> {
+            weeks.plan(edda().practice(), home.id, now());
+            return null;
+        });
+        ExtendedModelMap model = new ExtendedModelMap();
+        WeekForms.Shown shown = asEdda(() -> forms.show(edda().practice(), home.id, now(), model));
+        assertThat(shown.week().orElseThrow().headline()).isEqualTo("Being planned");
+        assertThat(shown.week().orElseThrow().sessions()).as("what stands until then").isNotEmpty();
     }
 
     @Test

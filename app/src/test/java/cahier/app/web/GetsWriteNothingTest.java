@@ -1,0 +1,116 @@
+package cahier.app.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+
+import cahier.app.account.TrainerUser;
+import cahier.app.support.AppTest;
+import cahier.app.support.Postgres;
+import jakarta.servlet.ServletException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** Every page there is, found in the application's own list, opened on the demo: it answers, and the database is afterwards as it was. */
+class GetsWriteNothingTest extends AppTest {
+
+    /** Rows of signing in and of the schedule, which no page writes. */
+    private static final Set<String> NO_DATA = Set.of("spring_session", "spring_session_attributes", "shedlock", "flyway_schema_history");
+    /** What a page needs in its address beside numbers. */
+    private static final Map<String, String> ASKS = Map.of("/bench/recording.wav", "?spell=3", "/tracks/{id}/payback", "?uses=4", "/tracks/{id}/what-if", "?pass=RUN&run=5",
+            "/effort", "?pass=RUN&run=5&reps=8&sessions=2");
+    private static final String TOKEN = "demo-pim-4Zr8wQ2hVt6KxNq1Lb9sYc3d";
+    /** Pages that the demo has nothing for, or that only exist before the first practice. */
+    private static final Set<String> NOT_IN_THE_DEMO = Set.of("/first-run", "/error", "/bench", "/o/{token}/times.ics", "/calendar/{secret}.ics", "/shelf/own-{id}/edit", "/shelf/own-{id}/steps/{key}", "/tracks/{track}/call",
+            "/tracks/{track}/split");
+
+    @Autowired
+    private RequestMappingHandlerMapping requestMappingHandlerMapping;
+    @Value("${spring.datasource.url}")
+    private String url;
+    private JdbcTemplate all;
+    private long household;
+    private String track;
+    private String step;
+
+    @BeforeEach
+    void findTheDemo() {
+        all = new JdbcTemplate(Postgres.superuserOf(url));
+        household = number("select household_id from week_plan order by 1 limit 1");
+        track = Long.toString(number("select min(track_id) from decision where state = 'OPEN' and household_id = " + household));
+        step = Long.toString(number("select step_id from homework_item where homework_id = (select max(id) from homework where household_id = " + household + ") order by position limit 1"));
+    }
+
+    private long number(String sql) {
+        return Optional.ofNullable(all.queryForObject(sql, Long.class)).orElseThrow();
+    }
+
+    private String id(String table) {
+        return all.queryForObject("select min(id::text) from " + table + " where household_id = " + household, String.class);
+    }
+
+    private String filled(String pattern) {
+        String filled = pattern + ASKS.getOrDefault(pattern, "");
+        return filled.replace("{token}", TOKEN).replace("{step}", step).replace("{household}", household + "").replace("{track}", track)
+                .replace("/households/{id}", "/households/" + household).replace("/tracks/{id}", "/tracks/" + track)
+                .replace("/steps/{id}", "/steps/" + step).replace("/lessons/{id}", "/lessons/" + id("lesson"))
+                .replace("/o/" + TOKEN + "/alarms/{id}", "/o/" + TOKEN + "/alarms/" + all.queryForObject("select min(id::text) from alarm", String.class))
+                .replace("/alarms/{id}", "/alarms/" + all.queryForObject("select min(id::text) from alarm", String.class))
+                .replace("/baselines/{id}", "/baselines/" + all.queryForObject("select min(id)::text from baseline where kind = 'WATCH'", String.class))
+                .replace("/flags/{id}", "/flags/" + all.queryForObject("select min(id)::text from gate", String.class))
+                .replace("/sheets/{id}", "/sheets/" + id("homework")).replace("/texts/{kind}", "/texts/HOMEWORK")
+                .replace("/shelf/{name}", "/shelf/recall");
+    }
+
+    private Map<String, String> rows() {
+        Map<String, String> rows = new TreeMap<>();
+        for (String table : all.queryForList("select tablename from pg_tables where schemaname = 'public'", String.class)) {
+            if (!NO_DATA.contains(table)) {
+                rows.put(table, all.queryForObject("select count(*) || ' ' || coalesce(md5(string_agg(t::text, '' order by t::text)), '') from " + table + " t", String.class));
+            }
+        }
+        return rows;
+    }
+
+    @Test
+    void everyPageAnswersAndLeavesEveryRowAsItWas() throws Exception {
+        TrainerUser imre = imre();
+        Set<String> patterns = new TreeSet<>();
+        for (RequestMappingInfo info : requestMappingHandlerMapping.getHandlerMethods().keySet()) {
+            Set<RequestMethod> methods = info.getMethodsCondition().getMethods();
+            if (methods.isEmpty() || methods.contains(RequestMethod.GET)) {
+                patterns.addAll(info.getPatternValues());
+            }
+        }
+        assertThat(patterns).hasSizeGreaterThan(80).containsAll(NOT_IN_THE_DEMO);
+        patterns.removeAll(NOT_IN_THE_DEMO);
+        open(imre, "/"); // what is due is judged before the count
+        Map<String, String> before = rows();
+        List<String> broken = new ArrayList<>();
+        for (String pattern : patterns) {
+            try {
+                int status = mvc.perform(get(filled(pattern)).with(user(imre))).andReturn().getResponse().getStatus();
+                if (status != 200) {
+                    broken.add(filled(pattern) + " " + status);
+                }
+            } catch (ServletException e) {
+                broken.add(filled(pattern) + " " + e.getCause());
+            }
+        }
+        assertThat(broken).isEmpty();
+        assertThat(rows()).isEqualTo(before);
+    }
+}
