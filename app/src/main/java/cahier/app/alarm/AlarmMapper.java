@@ -24,9 +24,6 @@ interface AlarmMapper {
             values (#{a.id}, #{practice}, #{a.householdId}, #{a.dogId}, #{a.kind}, #{a.what}, #{a.happenedAt}, #{now}) on conflict do nothing""")
     int insert(PracticeId practice, @Param("a") Alarm alarm, Instant now);
 
-    @Select(COLUMNS + "and a.household_id = #{household} and a.answered_at is null order by a.happened_at desc")
-    List<Alarm> open(PracticeId practice, long household);
-
     @Select(COLUMNS + "and a.answered_at is null order by a.happened_at desc")
     List<Alarm> allOpen(PracticeId practice);
 
@@ -36,8 +33,9 @@ interface AlarmMapper {
     @Select(COLUMNS + "and a.id = #{id}")
     Optional<Alarm> find(PracticeId practice, UUID id);
 
-    /** All of a household, answered ones too. */
-    @Select(COLUMNS + "and a.household_id = #{household} order by a.happened_at desc limit #{most}")
+    /** Of a household every open one, and the newest of the others. */
+    @Select(COLUMNS + "and a.household_id = #{household} order by a.answered_at is not null, a.happened_at desc limit greatest(#{most}, (select count(*) from alarm o "
+            + "where o.practice_id = #{practice} and o.household_id = #{household} and o.answered_at is null))")
     List<Alarm> history(PracticeId practice, long household, int most);
 
     @Update("update alarm set opened_at = #{now} where practice_id = #{practice} and id = #{id} and opened_at is null")

@@ -4,6 +4,7 @@ import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.web.NotFound;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -29,7 +30,7 @@ public class Alarms {
 
     /** The open ones of a household, newest first. */
     public List<Alarm> open(PracticeId practice, long household) {
-        return alarms.open(practice, household);
+        return history(practice, household).stream().filter(Alarm::isOpen).toList();
     }
 
     /** The open ones of the whole practice, newest first. */
@@ -44,7 +45,7 @@ public class Alarms {
 
     /** Everything that happened in a household, answered or not, newest first. */
     public List<Alarm> history(PracticeId practice, long household) {
-        return alarms.history(practice, household, SHOWN);
+        return alarms.history(practice, household, SHOWN).stream().sorted(Comparator.comparing(Alarm::happenedAt).reversed()).toList();
     }
 
     /** One of the practice's, or the page for what does not exist. */

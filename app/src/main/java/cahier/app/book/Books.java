@@ -13,6 +13,7 @@ import cahier.app.incident.Incidents;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
+import cahier.app.log.Detail;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
@@ -37,6 +38,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -93,7 +95,8 @@ class Books {
         Facts facts = households.facts(practice, id);
         List<PracticeDay> days = log.days(practice, id);
         List<Way> ways = roadmaps.of(practice, id, now);
-        List<TrackRow> rows = ways.stream().map(w -> row(facts, w, days, now)).toList();
+        Logged logged = logged(practice, id, days);
+        List<TrackRow> rows = ways.stream().map(w -> row(facts, w, logged, now)).toList();
         return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
                 log.notes(practice, id, now.minus(NOTES_SINCE), NOTES), alarms.open(practice, id),
                 questions.latest(practice, id).stream().filter(Question::isOpen).toList(), incidents.lately(practice, id, now), homeworks.behind(practice, ways),
@@ -106,27 +109,40 @@ class Books {
     TrackRow row(PracticeId practice, long track, Instant now) {
         long household = tracks.get(practice, track).track().householdId();
         Way way = roadmaps.of(practice, household, now).stream().filter(w -> w.track().id() == track).findFirst().orElseThrow();
-        return row(households.facts(practice, household), way, log.days(practice, household), now);
+        return row(households.facts(practice, household), way, logged(practice, household, log.days(practice, household)), now);
     }
 
-    private TrackRow row(Facts facts, Way way, List<PracticeDay> days, Instant now) {
+    /** What was suggested, answered and logged of every track of a household, by track or by stay. */
+    private record Logged(Map<Long, Decided> open, Map<Long, Decided> answered, Map<Long, List<KeptRep>> latest, Map<Long, List<Detail>> details, List<PracticeDay> days) {
+    }
+
+    private Logged logged(PracticeId practice, long household, List<PracticeDay> days) {
+        return new Logged(byTrack(judgements.openOf(practice, household)), byTrack(judgements.lastAnsweredOf(practice, household)),
+                log.latestOfTracks(practice, household), log.details(practice, household), days);
+    }
+
+    private static Map<Long, Decided> byTrack(List<Decided> decided) {
+        return decided.stream().collect(Collectors.toMap(Decided::trackId, Function.identity()));
+    }
+
+    private TrackRow row(Facts facts, Way way, Logged logged, Instant now) {
         Roadmap roadmap = way.roadmap();
         PracticeId practice = facts.household().practiceId();
         long track = roadmap.track().id();
-        Optional<Decided> open = judgements.open(practice, track);
-        Optional<Decided> answered = judgements.lastAnswered(practice, track).filter(d -> isNews(d, roadmap, open));
+        Optional<Decided> open = Optional.ofNullable(logged.open().get(track));
+        Optional<Decided> answered = Optional.ofNullable(logged.answered().get(track)).filter(d -> isNews(d, roadmap, open));
         Optional<Decided> shown = answered.isPresent() ? answered : open;
-        List<KeptRep> last = new ArrayList<>(log.latestOfTrack(practice, track, STRIP));
+        List<KeptRep> last = logged.latest().getOrDefault(track, List.of()).stream().limit(STRIP).collect(Collectors.toCollection(ArrayList::new));
         last.removeIf(r -> roadmap.visit().map(Visit::stepId).filter(s -> s == r.stepId()).isEmpty());
         Collections.reverse(last);
         return new TrackRow(way, shown.map(d -> Note.of(d, d.isAnswered() && answers.canUndo(practice, d))), answered,
                 RepStrip.of(sessions(last, facts)), last.size(),
-                stairs.of(facts, roadmap, days, now),
-                roadmap.visit().flatMap(v -> remedy(practice, v)), facts.household().zone(), now.atZone(facts.household().zone()).toLocalDate());
+                stairs.of(facts, roadmap, logged.days(), now),
+                roadmap.visit().flatMap(v -> remedy(logged.details().getOrDefault(v.id(), List.of()))), facts.household().zone(), now.atZone(facts.household().zone()).toLocalDate());
     }
 
-    private Optional<Remedy> remedy(PracticeId practice, Visit visit) {
-        return Remedy.of(log.details(practice, visit.id()).stream().flatMap(d -> Stream.ofNullable(d.slip()).map(s -> new Remedy.Coded(s, d.event()))).toList());
+    private static Optional<Remedy> remedy(List<Detail> details) {
+        return Remedy.of(details.stream().flatMap(d -> Stream.ofNullable(d.slip()).map(s -> new Remedy.Coded(s, d.event()))).toList());
     }
 
     /** An answer is news until reps have been logged on what it led to, or something new asks for one. */

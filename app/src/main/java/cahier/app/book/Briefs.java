@@ -122,7 +122,7 @@ class Briefs {
 
     /** "step 4 to 5": where the dog stood at the lesson before, and now. */
     private String steps(PracticeId practice, Roadmap map, Instant since) {
-        Optional<Integer> then = tracks.visits(practice, map.track().id()).stream().filter(v -> !v.undone() && !v.enteredAt().isAfter(since)).reduce((a, b) -> b)
+        Optional<Integer> then = tracks.visits(map.track()).stream().filter(v -> !v.undone() && !v.enteredAt().isAfter(since)).reduce((a, b) -> b)
                 .flatMap(v -> map.indexOf(v.stepId())).map(i -> i + 1);
         int now = map.number();
         return then.isEmpty() || then.get() == now ? "step " + now : "step " + then.get() + " to " + now;

@@ -7,6 +7,7 @@ import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.judge.Judgements;
 import cahier.app.lesson.AgendaLine;
+import cahier.app.lesson.Busy;
 import cahier.app.lesson.BusyTimes;
 import cahier.app.lesson.CalendarFile;
 import cahier.app.lesson.CalendarUpload;
@@ -38,6 +39,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -105,20 +107,22 @@ class LessonController {
 
     private List<Briefs.Listed> listed(TrainerUser me, List<Lesson> all, LocalDate today) {
         List<Briefs.Listed> listed = new ArrayList<>();
+        Map<Long, Household> homes = households.all(me.practice()).stream().collect(Collectors.toMap(Household::id, Function.identity()));
+        Map<Long, List<Busy>> clashes = busy.clashing(me.practice(), all);
         Lesson before = null;
         for (Lesson lesson : all) {
-            Household household = households.get(me.practice(), lesson.householdId());
+            Household household = Objects.requireNonNull(homes.get(lesson.householdId()));
             boolean sameDay = before != null && before.endsAt().atZone(household.zone()).toLocalDate().equals(lesson.startsAt().atZone(household.zone()).toLocalDate());
             int gap = sameDay ? (int) Duration.between(before.endsAt(), lesson.startsAt()).toMinutes() : -1;
-            listed.add(new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), household.zone(), today), gap, lesson.isOver() ? List.of() : clashes(me, lesson, household.zone())));
+            listed.add(new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), household.zone(), today), gap, lesson.isOver() ? List.of() : words(clashes.getOrDefault(lesson.id(), List.of()), household.zone())));
             before = lesson;
         }
         return listed;
     }
 
     /** "dentist, 11:00 to 12:00" */
-    private List<String> clashes(TrainerUser me, Lesson lesson, ZoneId zone) {
-        return busy.clashing(me.practice(), lesson).stream().map(b -> b.title() + ", " + Dates.time(b.startsAt(), zone) + " to " + Dates.time(b.endsAt(), zone)).toList();
+    private static List<String> words(List<Busy> clashing, ZoneId zone) {
+        return clashing.stream().map(b -> b.title() + ", " + Dates.time(b.startsAt(), zone) + " to " + Dates.time(b.endsAt(), zone)).toList();
     }
 
     @GetMapping("/lessons/{id}")

@@ -112,7 +112,7 @@ class TrackController {
     private void evidence(TrackRow row, Case given, Facts facts, List<KeptRep> reps, Model model) {
         Visit visit = row.roadmap().visit().orElseThrow();
         List<KeptRep> here = reps.stream().filter(r -> Objects.equals(r.visitId(), visit.id())).toList();
-        EvidenceView.of(given, row.step().orElseThrow(), facts, here, log.details(row.track().practiceId(), visit.id())).ifPresent(e -> model.addAttribute("evidence", e));
+        EvidenceView.of(given, row.step().orElseThrow(), facts, here, log.details(row.track().practiceId(), row.track().householdId()).getOrDefault(visit.id(), List.of())).ifPresent(e -> model.addAttribute("evidence", e));
         model.addAttribute("trials", probes.trials(row.roadmap()));
         row.note().filter(n -> n.isOpen() && STALLED.contains(n.decided().cause())).flatMap(n -> probes.next(row.roadmap(), facts.places().size()))
                 .ifPresent(p -> model.addAttribute("probe", p));

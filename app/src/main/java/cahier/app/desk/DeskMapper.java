@@ -2,7 +2,6 @@ package cahier.app.desk;
 
 import cahier.app.account.PracticeId;
 import cahier.app.household.Dog;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
@@ -22,9 +21,6 @@ interface DeskMapper {
     record Dose(long householdId, int reps) {
     }
 
-    record LessonDay(long householdId, Instant startsAt) {
-    }
-
     @Select("select household_id, id, name, looks, born, weight_g, version from dog where practice_id = #{practice} order by id")
     List<DogRow> dogs(PracticeId practice);
 
@@ -34,7 +30,4 @@ interface DeskMapper {
             join visit v on v.track_id = t.id and v.left_at is null and not v.undone join step s on s.id = v.step_id
             where t.practice_id = #{practice} and t.done_at is null group by t.household_id""")
     List<Dose> doses(PracticeId practice);
-
-    @Select("select household_id, starts_at from lesson where practice_id = #{practice} and starts_at >= #{since}")
-    List<LessonDay> lessonsSince(PracticeId practice, Instant since);
 }

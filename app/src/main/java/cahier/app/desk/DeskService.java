@@ -46,6 +46,8 @@ class DeskService {
 
     /** Silence is looked for this far back. */
     private static final int LOOK_BACK_DAYS = 60;
+    /** A lesson further ahead is not said yet. */
+    private static final int AHEAD_DAYS = 400;
     /** Bars are drawn against this when a household has no dose yet. */
     private static final int USUAL_DOSE = 20;
     /** Characters of a question that the desk has room for. */
@@ -77,15 +79,16 @@ class DeskService {
     Desk desk(PracticeId practice, Instant now) {
         ZoneId zone = accounts.zone(practice);
         LocalDate today = now.atZone(zone).toLocalDate();
-        Map<Long, Lesson> lessons = households.nextLessons(practice, now);
+        List<Lesson> since = households.lessonsBetween(practice, now.minus(FourteenDays.DAYS, ChronoUnit.DAYS), now.plus(AHEAD_DAYS, ChronoUnit.DAYS));
+        Map<Long, Lesson> lessons = since.stream().filter(l -> l.endsAt().isAfter(now)).collect(Collectors.toMap(Lesson::householdId, Function.identity(), (first, later) -> first));
         Map<Long, List<Dog>> dogs = desk.dogs(practice).stream().collect(Collectors.groupingBy(DeskMapper.DogRow::householdId,
                 Collectors.mapping(DeskMapper.DogRow::dog, Collectors.toList())));
         Map<Long, List<Decided>> open = judgements.allOpen(practice).values().stream().collect(Collectors.groupingBy(Decided::householdId));
         Map<Long, List<PracticeDay>> days = log.daysSince(practice, today.minusDays(LOOK_BACK_DAYS)).stream()
                 .collect(Collectors.groupingBy(PracticeDay::householdId));
         Map<Long, Integer> doses = desk.doses(practice).stream().collect(Collectors.toMap(DeskMapper.Dose::householdId, DeskMapper.Dose::reps));
-        Map<Long, List<LocalDate>> lessonDays = desk.lessonsSince(practice, now.minus(FourteenDays.DAYS, ChronoUnit.DAYS)).stream()
-                .collect(Collectors.groupingBy(DeskMapper.LessonDay::householdId,
+        Map<Long, List<LocalDate>> lessonDays = since.stream()
+                .collect(Collectors.groupingBy(Lesson::householdId,
                         Collectors.mapping(l -> l.startsAt().atZone(zone).toLocalDate(), Collectors.toList())));
         Set<Long> alarmed = alarms.open(practice).stream().map(Alarm::householdId).collect(Collectors.toSet());
         Map<Long, Question> asked = questions.open(practice).stream().collect(Collectors.toMap(Question::householdId, Function.identity(), (first, later) -> first));
@@ -96,8 +99,7 @@ class DeskService {
                 .sorted(Comparator.comparingDouble(DeskRow::points).reversed()
                         .thenComparing(r -> r.lesson().map(Lesson::startsAt).orElse(Instant.MAX))).toList();
         Map<Long, DeskRow> byHousehold = rows.stream().collect(Collectors.toMap(r -> r.household().id(), Function.identity()));
-        List<Desk.Visit> visits = households.lessonsBetween(practice, today.atStartOfDay(zone).toInstant(), today.plusDays(1).atStartOfDay(zone).toInstant())
-                .stream().map(l -> new Desk.Visit(Objects.requireNonNull(byHousehold.get(l.householdId())), l, !l.endsAt().isAfter(now), -1)).toList();
+        List<Desk.Visit> visits = since.stream().filter(l -> l.startsAt().atZone(zone).toLocalDate().equals(today)).map(l -> new Desk.Visit(Objects.requireNonNull(byHousehold.get(l.householdId())), l, !l.endsAt().isAfter(now), -1)).toList();
         int waiting = (int) open.values().stream().flatMap(List::stream).filter(d -> d.grounds().suggestion().staysOpen()).count();
         return new Desk(today, Dates.time(now, zone), gaps(visits), rows, rows.size(), null, 1, 1, waiting);
     }

@@ -81,7 +81,7 @@ public class Forecasts {
         List<PracticeDay> days = household.stream().filter(d -> d.trackId() == map.track().id()).toList();
         Map<Long, Integer> spent = days.stream().collect(Collectors.groupingBy(PracticeDay::stepId, Collectors.summingInt(PracticeDay::reps)));
         Map<LocalDate, Integer> daily = days.stream().collect(Collectors.groupingBy(PracticeDay::day, Collectors.summingInt(PracticeDay::reps)));
-        LocalDate began = tracks.visits(practice, map.track().id()).stream().map(Visit::enteredAt).min(Comparator.naturalOrder()).orElse(now).atZone(zone).toLocalDate();
+        LocalDate began = tracks.visits(map.track()).stream().map(Visit::enteredAt).min(Comparator.naturalOrder()).orElse(now).atZone(zone).toLocalDate();
         Pace pace = Pace.of(map.steps().subList(0, at).stream().filter(s -> spent.getOrDefault(s.id(), 0) > 0).map(s -> Math.log(spent.get(s.id()) / usual(map, s))).toList());
         List<Forecast.Ahead> ahead = map.steps().subList(at, map.steps().size()).stream().map(s -> new Forecast.Ahead(usual(map, s), rule(map, s).least())).toList();
         Step current = map.steps().get(at);

@@ -3,6 +3,7 @@ package cahier.app.household;
 import cahier.app.account.PracticeId;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -17,27 +18,41 @@ interface FactMapper {
     String OF = " where practice_id = #{practice} and household_id = #{household} ";
     String ONE = OF + "and id = #{id}";
     String SAME = OF + "and id = #{f.id} and version = #{f.version}";
+    String PEOPLE = "select id, name, age, may_handle, confident, pace_cm, note, email, phone, adult_id, version from person" + OF + "order by coalesce(age, 999) desc, id";
+    String DOGS = "select id, name, looks, born, weight_g, version from dog" + OF + "order by id";
+    String PLACES = "select id, name, difficulty, surface, passers, enclosed, signal, note, outdoors, busy, version from place" + OF + "order by difficulty, id";
+    String WORDS = "select id, word, meaning, dog_id, signal, role, version from word" + OF + "order by role <> 'CUE', lower(word), id";
+    String LESSONS = "select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson" + OF + "order by starts_at desc";
 
-    @Select("select id, name, age, may_handle, confident, pace_cm, note, email, phone, adult_id, version from person" + OF + "order by coalesce(age, 999) desc, id")
+    @Select(PEOPLE)
     List<Person> people(PracticeId practice, long household);
 
-    @Select("select id, name, looks, born, weight_g, version from dog" + OF + "order by id")
+    @Select(DOGS)
     List<Dog> dogs(PracticeId practice, long household);
 
-    @Select("select id, name, difficulty, surface, passers, enclosed, signal, note, outdoors, busy, version from place" + OF + "order by difficulty, id")
+    @Select(PLACES)
     List<Place> places(PracticeId practice, long household);
 
-    @Select("select id, word, meaning, dog_id, signal, role, version from word" + OF + "order by role <> 'CUE', lower(word), id")
+    @Select(WORDS)
     List<Word> words(PracticeId practice, long household);
 
-    @Select("select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson" + OF + "order by starts_at desc")
+    @Select(LESSONS)
     List<Lesson> lessons(PracticeId practice, long household);
 
-    @Select("""
-            select distinct on (household_id) id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson
-            where practice_id = #{practice} and starts_at + minutes * interval '1 minute' > #{now}
-            order by household_id, starts_at""")
-    List<Lesson> nextLessons(PracticeId practice, Instant now);
+    /** Everything about a household in one go, each list as JSON in the order of the lists above. */
+    record Whole(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, int version,
+                 String people, String dogs, String places, String words, String lessons) {
+
+        Household household() {
+            return new Household(id, practiceId, name, home, zoneId, cautions, emergency, emergencyPhone, version);
+        }
+    }
+
+    @Select("select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, version, "
+            + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + PEOPLE + ") f)::text as people, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + DOGS + ") f)::text as dogs, "
+            + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + PLACES + ") f)::text as places, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + WORDS + ") f)::text as words, "
+            + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + LESSONS + ") f)::text as lessons from household where practice_id = #{practice} and id = #{household}")
+    Optional<Whole> whole(PracticeId practice, long household);
 
     @Select("""
             select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson

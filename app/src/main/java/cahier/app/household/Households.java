@@ -3,11 +3,14 @@ package cahier.app.household;
 import cahier.app.account.PracticeId;
 import cahier.app.web.NotFound;
 import cahier.app.web.StaleEdit;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.PropertyNamingStrategies;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -15,6 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Households {
+
+    private static final ObjectMapper ROWS = JsonMapper.builder().addModule(new JavaTimeModule()).propertyNamingStrategy(PropertyNamingStrategies.SNAKE_CASE).build();
 
     private final HouseholdMapper households;
     private final FactMapper facts;
@@ -36,13 +41,17 @@ public class Households {
 
     /** The household with its facts; past and coming lessons, latest first. */
     public Facts facts(PracticeId practice, long id) {
-        return new Facts(get(practice, id), facts.people(practice, id), facts.dogs(practice, id), facts.places(practice, id),
-                facts.words(practice, id), facts.lessons(practice, id));
+        FactMapper.Whole lists = facts.whole(practice, id).orElseThrow(() -> new NotFound("household " + id));
+        return new Facts(lists.household(), read(lists.people(), Person.class), read(lists.dogs(), Dog.class), read(lists.places(), Place.class),
+                read(lists.words(), Word.class), read(lists.lessons(), Lesson.class));
     }
 
-    /** The next lesson of each household that has one, by household. */
-    public Map<Long, Lesson> nextLessons(PracticeId practice, Instant now) {
-        return facts.nextLessons(practice, now).stream().collect(Collectors.toMap(Lesson::householdId, Function.identity()));
+    private static <F> List<F> read(String rows, Class<F> type) {
+        try {
+            return ROWS.readerForListOf(type).readValue(rows);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("rows of " + type.getSimpleName() + " cannot be read", e);
+        }
     }
 
     /** The lessons of the practice that start within the half-open interval, in order. */
@@ -52,7 +61,7 @@ public class Households {
 
     /** The dogs of a household. */
     public List<Dog> dogs(PracticeId practice, long household) {
-        return facts.dogs(practice, household);
+        return facts(practice, household).dogs();
     }
 
     /** Keeps a new household and returns its id. */

@@ -39,7 +39,7 @@ public class Intakes {
     }
 
     public Intake get(PracticeId practice, long household) {
-        return intakes.find(practice, households.get(practice, household).id()).orElseGet(() -> Intake.empty(household));
+        return intakes.find(practice, households.facts(practice, household).household().id()).orElseGet(() -> Intake.empty(household));
     }
 
     /** Saves the household's part, unless someone saved another meanwhile. */

@@ -163,8 +163,8 @@ public class Answers {
 
     /** Whether the last answer of a track can still be taken back: nothing was logged on what it led to. */
     public boolean canUndo(PracticeId practice, Decided answered) {
-        return answered.isAnswered() && (answered.newVisitId() == null || !log.hasReps(practice, answered.newVisitId()))
-                && judgements.lastAnswered(practice, answered.trackId()).filter(d -> d.id() == answered.id()).isPresent();
+        return answered.isAnswered() && (answered.newVisitId() == null || !log.visitsWithReps(practice, answered.householdId()).contains(answered.newVisitId()))
+                && judgements.lastAnsweredOf(practice, answered.householdId()).stream().anyMatch(d -> d.id() == answered.id());
     }
 
     /** Takes the last answer back; the suggestion stands again. */

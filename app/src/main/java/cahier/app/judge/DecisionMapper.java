@@ -37,8 +37,12 @@ interface DecisionMapper {
             and state in ('ACCEPTED', 'OVERRULED')""")
     @Nullable Instant lastCallAnswered(PracticeId practice, long track);
 
-    @Select(COLUMNS + "and household_id = #{household} and state = 'OPEN'")
-    List<DecisionRow> openOf(PracticeId practice, long household);
+    /** Of each track of a household what is open, and what was answered last. */
+    @Select(COLUMNS + """
+            and household_id = #{household} and (state = 'OPEN' or id in (
+                select distinct on (track_id) id from decision where practice_id = #{practice} and household_id = #{household} and state in ('ACCEPTED', 'OVERRULED', 'APPLIED')
+                order by track_id, answered_at desc, id desc))""")
+    List<DecisionRow> standing(PracticeId practice, long household);
 
     @Select(COLUMNS + "and state = 'OPEN'")
     List<DecisionRow> allOpen(PracticeId practice);

@@ -85,7 +85,7 @@ public class Judgements {
 
     /** The open suggestions of a household. */
     public List<Decided> openOf(PracticeId practice, long household) {
-        return decisions.openOf(practice, household).stream().map(this::decided).toList();
+        return decisions.standing(practice, household).stream().map(this::decided).filter(Decided::isOpen).toList();
     }
 
     /** The open suggestions of the practice, by track. */
@@ -96,6 +96,11 @@ public class Judgements {
     /** The trainer's last answer on a track. */
     public Optional<Decided> lastAnswered(PracticeId practice, long track) {
         return decisions.lastAnswered(practice, track).map(this::decided);
+    }
+
+    /** The trainer's last answer on each track of a household that has one. */
+    public List<Decided> lastAnsweredOf(PracticeId practice, long household) {
+        return decisions.standing(practice, household).stream().map(this::decided).filter(d -> !d.isOpen()).toList();
     }
 
     /** Everything that was suggested and answered on a track, newest first. */

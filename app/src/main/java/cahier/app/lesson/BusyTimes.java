@@ -7,6 +7,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -46,7 +48,20 @@ public class BusyTimes {
     /** What the trainer has on while a lesson, or the way to it, takes place. */
     @Transactional(readOnly = true)
     public List<Busy> clashing(PracticeId practice, Lesson lesson) {
-        Instant leaves = lesson.startsAt().minus(Duration.ofMinutes(lesson.travelMinutes()));
-        return busy.between(practice, leaves, lesson.endsAt());
+        return busy.between(practice, leaves(lesson), lesson.endsAt());
+    }
+
+    /** The same for each of many lessons, by their number. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<Busy>> clashing(PracticeId practice, List<Lesson> lessons) {
+        if (lessons.isEmpty()) {
+            return Map.of();
+        }
+        List<Busy> all = busy.between(practice, lessons.stream().map(BusyTimes::leaves).min(Instant::compareTo).orElseThrow(), lessons.stream().map(Lesson::endsAt).max(Instant::compareTo).orElseThrow());
+        return lessons.stream().collect(Collectors.toMap(Lesson::id, l -> all.stream().filter(b -> b.endsAt().isAfter(leaves(l)) && b.startsAt().isBefore(l.endsAt())).toList()));
+    }
+
+    private static Instant leaves(Lesson lesson) {
+        return lesson.startsAt().minus(Duration.ofMinutes(lesson.travelMinutes()));
     }
 }

@@ -1,12 +1,14 @@
 package cahier.app.log;
 
 import cahier.app.account.PracticeId;
+import cahier.core.slip.Slip;
 import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface DetailMapper {
@@ -18,7 +20,16 @@ interface DetailMapper {
     void put(PracticeId practice, UUID rep, @Param("d") Detail detail);
 
     @Select("""
-            select d.slip, d.event, d.sign from rep_detail d join rep r on r.id = d.rep_id left join rep_void v on v.rep_id = r.id
-            where d.practice_id = #{practice} and r.visit_id = #{visit} and r.role = 'WORK' and r.outcome <> 'CLEAN' and v.rep_id is null order by r.happened_at, r.id""")
-    List<Detail> ofVisit(PracticeId practice, long visit);
+            select r.visit_id, d.slip, d.event, d.sign from rep_detail d join rep r on r.id = d.rep_id left join rep_void v on v.rep_id = r.id
+            where d.practice_id = #{practice} and r.household_id = #{household} and r.role = 'WORK' and r.outcome <> 'CLEAN' and v.rep_id is null
+              and r.visit_id in (select o.id from visit o where o.practice_id = #{practice} and o.left_at is null and not o.undone) order by r.happened_at, r.id""")
+    List<OfVisit> ofHousehold(PracticeId practice, long household);
+
+    /** What was said of a rep of a stay. */
+    record OfVisit(long visitId, @Nullable Slip slip, String event, @Nullable Sign sign) {
+
+        Detail detail() {
+            return new Detail(slip, event, sign);
+        }
+    }
 }

@@ -2,7 +2,6 @@ package cahier.app.log;
 
 import cahier.app.account.PracticeId;
 import cahier.app.household.Household;
-import cahier.app.track.Tracks;
 import cahier.core.pay.LeadClips;
 import cahier.core.rep.Outcome;
 import java.nio.charset.StandardCharsets;
@@ -10,10 +9,14 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -31,17 +34,17 @@ public class RepLog {
     private static final Duration CLOCK_TRUSTED = Duration.ofSeconds(10);
     /** Reps of a clock that was further off are marked. */
     private static final Duration CLOCK_MARKED = Duration.ofMinutes(5);
+    /** How far back lists look along one track. */
+    private static final int LATEST = 60;
 
     private final RepMapper reps;
     private final DetailMapper details;
     private final SittingMapper sittings;
-    private final Tracks tracks;
 
-    RepLog(RepMapper reps, DetailMapper details, SittingMapper sittings, Tracks tracks) {
+    RepLog(RepMapper reps, DetailMapper details, SittingMapper sittings) {
         this.reps = reps;
         this.details = details;
         this.sittings = sittings;
-        this.tracks = tracks;
     }
 
     /**
@@ -63,17 +66,22 @@ public class RepLog {
         PracticeId practice = household.practiceId();
         Duration fast = fast(batch, sentAt, now);
         Long off = fast.abs().compareTo(CLOCK_MARKED) > 0 ? fast.toSeconds() : null;
-        List<NewRep> inOrder = batch.stream().sorted(Comparator.comparing(NewRep::id)).toList();
-        List<NewRep> fresh = inOrder.stream().filter(rep -> {
-            Instant happened = rep.at().minus(fast);
-            sittings.begin(practice, household.id(), rep.sittingId(), happened);
-            Long visit = tracks.visitAt(practice, rep.stepId(), happened).orElse(null);
-            return reps.insert(practice, household.id(), visit, rep, now, happened, off) > 0;
-        }).toList();
-        fresh.stream().sorted(Comparator.comparing(NewRep::stepId)).forEach(rep ->
-                addToDay(household, rep.trackId(), rep.stepId(), rep.at().minus(fast), rep.outcome(), 1));
-        return new Stored(fresh.size(), batch.size() - fresh.size(), fresh.stream().collect(Collectors.toMap(NewRep::trackId,
-                r -> r.at().minus(fast), (a, b) -> a.isAfter(b) ? a : b)));
+        if (batch.isEmpty()) {
+            return new Stored(0, 0, Map.of());
+        }
+        List<RepMapper.Arriving> inOrder = batch.stream().collect(Collectors.toMap(NewRep::id, Function.identity(), (first, again) -> first, TreeMap::new)).values().stream()
+                .map(r -> new RepMapper.Arriving(r, r.at().minus(fast), null)).toList();
+        sittings.begin(practice, household.id(), inOrder.stream().collect(Collectors.toMap(a -> a.rep().sittingId(), RepMapper.Arriving::happenedAt, RepLog::earlier, TreeMap::new))
+                .entrySet().stream().map(e -> new SittingMapper.Begun(e.getKey(), e.getValue())).toList());
+        Set<UUID> stored = reps.insert(practice, household.id(), inOrder, now, off);
+        List<RepMapper.Arriving> fresh = inOrder.stream().filter(a -> stored.contains(a.rep().id())).toList();
+        addToDays(household, fresh, 1);
+        return new Stored(fresh.size(), batch.size() - fresh.size(), fresh.stream().collect(Collectors.toMap(a -> a.rep().trackId(),
+                RepMapper.Arriving::happenedAt, (a, b) -> a.isAfter(b) ? a : b)));
+    }
+
+    private static Instant earlier(Instant a, Instant b) {
+        return a.isBefore(b) ? a : b;
     }
 
     /** How far the phone's clock runs ahead, behind when negative: from what it said on sending, else so far that no rep lies in the future. */
@@ -97,8 +105,9 @@ public class RepLog {
 
     private void add(Household household, KeptRep old, NewRep fresh, Instant now) {
         Long off = old.happenedAt().equals(old.at()) ? null : Duration.between(old.happenedAt(), old.at()).toSeconds();
-        if (reps.insert(household.practiceId(), household.id(), old.visitId(), fresh, now, old.happenedAt(), off) > 0) {
-            addToDay(household, old.trackId(), old.stepId(), old.happenedAt(), fresh.outcome(), 1);
+        List<RepMapper.Arriving> one = List.of(new RepMapper.Arriving(fresh, old.happenedAt(), old.visitId()));
+        if (!reps.insert(household.practiceId(), household.id(), one, now, off).isEmpty()) {
+            addToDays(household, one, 1);
         }
     }
 
@@ -112,15 +121,24 @@ public class RepLog {
         details.put(household.practiceId(), rep.id(), detail);
     }
 
-    /** What was added to the WORK reps of a visit that were not CLEAN, oldest first. */
-    public List<Detail> details(PracticeId practice, long visit) {
-        return details.ofVisit(practice, visit);
+    /** What was added to the WORK reps that were not CLEAN of the stays that go on now, by stay, oldest first. */
+    public Map<Long, List<Detail>> details(PracticeId practice, long household) {
+        return details.ofHousehold(practice, household).stream()
+                .collect(Collectors.groupingBy(DetailMapper.OfVisit::visitId, Collectors.mapping(DetailMapper.OfVisit::detail, Collectors.toList())));
     }
 
-    private void addToDay(Household household, long track, long step, Instant at, Outcome outcome, int by) {
-        LocalDate day = at.atZone(household.zone()).toLocalDate();
-        reps.addToDay(household.practiceId(), new PracticeDay(household.id(), track, step, day, outcome == Outcome.CLEAN ? by : 0,
-                outcome == Outcome.HELPED ? by : 0, outcome == Outcome.MISSED ? by : 0, outcome == Outcome.TOO_MUCH ? by : 0));
+    /** Adds the reps to the sums of their days, or takes them off ({@code by} -1); one row a step and day, in the same order for whoever comes at once. */
+    private void addToDays(Household household, List<RepMapper.Arriving> batch, int by) {
+        record Key(long track, long step, LocalDate day) {
+        }
+        Map<Key, Map<Outcome, Integer>> sums = new TreeMap<>(Comparator.comparingLong(Key::step).thenComparing(Key::day));
+        batch.forEach(a -> sums.computeIfAbsent(new Key(a.rep().trackId(), a.rep().stepId(), a.happenedAt().atZone(household.zone()).toLocalDate()), k -> new EnumMap<>(Outcome.class))
+                .merge(a.rep().outcome(), by, Integer::sum));
+        if (!sums.isEmpty()) {
+            reps.addToDays(household.practiceId(), sums.entrySet().stream().map(e -> new PracticeDay(household.id(), e.getKey().track(), e.getKey().step(), e.getKey().day(),
+                    e.getValue().getOrDefault(Outcome.CLEAN, 0), e.getValue().getOrDefault(Outcome.HELPED, 0), e.getValue().getOrDefault(Outcome.MISSED, 0),
+                    e.getValue().getOrDefault(Outcome.TOO_MUCH, 0))).toList());
+        }
     }
 
     /** A rep of this household, voided or not. */
@@ -131,13 +149,13 @@ public class RepLog {
     /** Voids a rep; voiding twice changes nothing. The trainer's number when a trainer does it. */
     public void voidRep(Household household, KeptRep rep, Instant at, @Nullable Long trainer) {
         if (reps.insertVoid(household.practiceId(), rep.id(), at, trainer) > 0) {
-            addToDay(household, rep.trackId(), rep.stepId(), rep.happenedAt(), rep.outcome(), -1);
+            addToDays(household, List.of(new RepMapper.Arriving(rep.corrected(rep.id(), rep.outcome()), rep.happenedAt(), rep.visitId())), -1);
         }
     }
 
     /** Ends a sitting and returns the tracks it worked on. Ending twice keeps the last word. */
     public List<Long> end(Household household, UUID sitting, Instant at, Ending ending) {
-        sittings.begin(household.practiceId(), household.id(), sitting, at);
+        sittings.begin(household.practiceId(), household.id(), List.of(new SittingMapper.Begun(sitting, at)));
         sittings.end(household.practiceId(), household.id(), sitting, at, ending);
         return sittings.tracks(household.practiceId(), household.id(), sitting);
     }
@@ -157,6 +175,16 @@ public class RepLog {
         return reps.latestOfTrack(practice, track, most);
     }
 
+    /** The last {@value #LATEST} reps of each track of a household, newest first. */
+    public Map<Long, List<KeptRep>> latestOfTracks(PracticeId practice, long household) {
+        return reps.latestOfTracks(practice, household, LATEST).stream().collect(Collectors.groupingBy(KeptRep::trackId));
+    }
+
+    /** The stays of a household of which there are reps. */
+    public Set<Long> visitsWithReps(PracticeId practice, long household) {
+        return reps.visitsWithReps(practice, household);
+    }
+
     /** The reps of a track since then, oldest first. */
     public List<KeptRep> ofTrack(PracticeId practice, long track, Instant since) {
         return reps.ofTrack(practice, track, since);
@@ -169,17 +197,12 @@ public class RepLog {
 
     /** The household's last rep. */
     public Optional<KeptRep> latestOfHousehold(PracticeId practice, long household) {
-        return reps.latestOfHousehold(practice, household);
+        return latestOfTracks(practice, household).values().stream().map(latest -> latest.get(0)).max(Comparator.comparing(KeptRep::happenedAt));
     }
 
     /** TOO_MUCH since the beginning of the track's last 60 WORK reps, counting only what came after {@code after}. */
     public int tooMuchInLast60(PracticeId practice, long track, Instant after) {
         return reps.tooMuchInLast60(practice, track, after);
-    }
-
-    /** Whether anything was ever logged in a visit. */
-    public boolean hasReps(PracticeId practice, long visit) {
-        return reps.hasReps(practice, visit);
     }
 
     /** The daily sums of a household, oldest first. */

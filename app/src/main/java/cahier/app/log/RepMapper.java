@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -21,14 +22,30 @@ interface RepMapper {
             from rep r left join rep_void v on v.rep_id = r.id
             where r.practice_id = #{practice} and v.rep_id is null\s""";
 
-    @Insert("""
+    /**
+     * A rep on its way into the table.
+     *
+     * @param visitId the stay it belongs to, where that is known; else it is the one it fell into or the one nearest in time, undone ones last
+     */
+    record Arriving(NewRep rep, Instant happenedAt, @Nullable Long visitId) {
+    }
+
+    /** Stores what is not there yet, and says what that was. */
+    @Select(affectData = true, value = """
+            <script>
             insert into rep (id, practice_id, household_id, track_id, step_id, visit_id, sitting_id, outcome, role, at, received_at,
                              happened_at, person_id, place_id, clock_off_s, value, side, item, helper, adult_id)
-            values (#{r.id}, #{practice}, #{household}, #{r.trackId}, #{r.stepId}, #{visit}, #{r.sittingId}, #{r.outcome}, #{r.role},
-                    #{r.at}, #{received}, #{happened}, #{r.personId}, #{r.placeId}, #{clockOff}, #{r.tags.value}, #{r.tags.side},
-                    #{r.tags.item}, #{r.tags.helper}, #{r.tags.adultId})
-            on conflict do nothing""")
-    int insert(PracticeId practice, long household, @Nullable Long visit, @Param("r") NewRep rep, Instant received, Instant happened, @Nullable Long clockOff);
+            values
+            <foreach collection="batch" item="a" separator=",">
+                (#{a.rep.id}, #{practice}, #{household}, #{a.rep.trackId}, #{a.rep.stepId},
+                 coalesce(#{a.visitId}::bigint, (select v.id from visit v where v.practice_id = #{practice} and v.step_id = #{a.rep.stepId}
+                     order by v.undone, greatest(v.entered_at - #{a.happenedAt}, #{a.happenedAt} - coalesce(v.left_at, #{a.happenedAt}), interval '0'), v.entered_at desc limit 1)),
+                 #{a.rep.sittingId}, #{a.rep.outcome}, #{a.rep.role}, #{a.rep.at}, #{received}, #{a.happenedAt}, #{a.rep.personId}, #{a.rep.placeId}, #{clockOff},
+                 #{a.rep.tags.value}, #{a.rep.tags.side}, #{a.rep.tags.item}, #{a.rep.tags.helper}, #{a.rep.tags.adultId})
+            </foreach>
+            on conflict do nothing returning id
+            </script>""")
+    Set<UUID> insert(PracticeId practice, long household, List<Arriving> batch, Instant received, @Nullable Long clockOff);
 
     @Insert("insert into rep_void (rep_id, practice_id, at, by_trainer) values (#{rep}, #{practice}, #{at}, #{trainer}) on conflict (rep_id) do nothing")
     int insertVoid(PracticeId practice, UUID rep, Instant at, @Nullable Long trainer);
@@ -48,14 +65,19 @@ interface RepMapper {
     @Select(KEPT + "and r.track_id = #{track} order by r.happened_at desc, r.id desc limit #{most}")
     List<KeptRep> latestOfTrack(PracticeId practice, long track, int most);
 
+    /** Of each track of the household the newest, newest first. */
+    @Select("""
+            select k.* from track t cross join lateral (
+            """ + KEPT + """
+            and r.track_id = t.id order by r.happened_at desc, r.id desc limit #{most}) k
+            where t.practice_id = #{practice} and t.household_id = #{household} order by k.happened_at desc, k.id desc""")
+    List<KeptRep> latestOfTracks(PracticeId practice, long household, int most);
+
     @Select(KEPT + "and r.track_id = #{track} and r.happened_at >= #{since} order by r.happened_at, r.id")
     List<KeptRep> ofTrack(PracticeId practice, long track, Instant since);
 
     @Select(KEPT + "and r.household_id = #{household} and r.happened_at >= #{since} order by r.happened_at, r.id")
     List<KeptRep> ofHousehold(PracticeId practice, long household, Instant since);
-
-    @Select(KEPT + "and r.household_id = #{household} order by r.happened_at desc limit 1")
-    Optional<KeptRep> latestOfHousehold(PracticeId practice, long household);
 
     @Select("""
             select count(*) from rep r left join rep_void v on v.rep_id = r.id
@@ -67,15 +89,22 @@ interface RepMapper {
                       order by x.happened_at desc limit 60) w), '-infinity')""")
     int tooMuchInLast60(PracticeId practice, long track, Instant after);
 
-    @Select("select exists (select 1 from rep where practice_id = #{practice} and visit_id = #{visit})")
-    boolean hasReps(PracticeId practice, long visit);
+    @Select("""
+            select v.id from visit v join track t on t.practice_id = v.practice_id and t.id = v.track_id
+            where v.practice_id = #{practice} and t.household_id = #{household} and exists (select 1 from rep r where r.visit_id = v.id)""")
+    Set<Long> visitsWithReps(PracticeId practice, long household);
 
     @Insert("""
+            <script>
             insert into practice_day as d (practice_id, household_id, track_id, step_id, day, clean, helped, missed, too_much)
-            values (#{practice}, #{d.householdId}, #{d.trackId}, #{d.stepId}, #{d.day}, #{d.clean}, #{d.helped}, #{d.missed}, #{d.tooMuch})
+            values
+            <foreach collection="days" item="d" separator=",">
+                (#{practice}, #{d.householdId}, #{d.trackId}, #{d.stepId}, #{d.day}, #{d.clean}, #{d.helped}, #{d.missed}, #{d.tooMuch})
+            </foreach>
             on conflict (track_id, step_id, day) do update set clean = d.clean + excluded.clean, helped = d.helped + excluded.helped,
-                missed = d.missed + excluded.missed, too_much = d.too_much + excluded.too_much""")
-    void addToDay(PracticeId practice, @Param("d") PracticeDay day);
+                missed = d.missed + excluded.missed, too_much = d.too_much + excluded.too_much
+            </script>""")
+    void addToDays(PracticeId practice, List<PracticeDay> days);
 
     @Select("""
             select household_id, track_id, step_id, day, clean, helped, missed, too_much from practice_day

@@ -15,10 +15,18 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface SittingMapper {
 
+    record Begun(UUID id, Instant at) {
+    }
+
+    /** Each begins with the first of its reps that arrived; one that goes on already stays as it is. */
     @Insert("""
+            <script>
             insert into sitting (id, practice_id, household_id, started_at)
-            values (#{id}, #{practice}, #{household}, #{startedAt}) on conflict do nothing""")
-    void begin(PracticeId practice, long household, UUID id, Instant startedAt);
+            values
+            <foreach collection="begun" item="b" separator=",">(#{b.id}, #{practice}, #{household}, #{b.at})</foreach>
+            on conflict do nothing
+            </script>""")
+    void begin(PracticeId practice, long household, List<Begun> begun);
 
     @Update("""
             update sitting set ended_at = #{at}, ended_how = #{e.how}, note = #{e.note}, ready = #{e.ready}, came_back = #{e.cameBack}, stayed_off = #{e.stayedOff},

@@ -116,8 +116,8 @@ class OwnerPractice {
     }
 
     private String news(Owner owner, long track, Instant now) {
-        return judgements.lastAnswered(owner.practice(), track).filter(d -> d.state() == Decided.State.APPLIED && d.answeredAt().isAfter(now.minus(NEWS_FOR)))
-                .map(d -> SuggestionWords.verdict(d.suggested()) + ". " + SuggestionWords.headline(d.grounds())).orElse("");
+        return judgements.lastAnsweredOf(owner.practice(), owner.householdId()).stream().filter(d -> d.trackId() == track).filter(d -> d.state() == Decided.State.APPLIED && d.answeredAt().isAfter(now.minus(NEWS_FOR)))
+                .map(d -> SuggestionWords.verdict(d.suggested()) + ". " + SuggestionWords.headline(d.grounds())).findFirst().orElse("");
     }
 
     /** Tracks beside the exercises of the sheet that rest or wait. */

@@ -77,7 +77,7 @@ public class Progress {
         List<KeptRep> lately = log.ofHousehold(practice, household, now.minus(LATELY));
         return tracks.ofHousehold(practice, household).stream().filter(m -> !m.steps().isEmpty()).map(map -> {
             long track = map.track().id();
-            long backs = tracks.visits(practice, track).stream().map(Visit::leftBy).filter(by -> Decision.BACK.name().equals(by)).count();
+            long backs = tracks.visits(map.track()).stream().map(Visit::leftBy).filter(by -> Decision.BACK.name().equals(by)).count();
             Map<String, Long> byPerson = lately.stream().filter(r -> r.trackId() == track).collect(Collectors.groupingBy(r -> name(facts, r), TreeMap::new, Collectors.counting()));
             return new OfTrack(map, stairs.of(facts, map, days, now), backs, least(map), byPerson, forecasts.of(practice, map, facts, days, now).map(Outlook::plain).orElse(""));
         }).toList();

@@ -36,7 +36,7 @@ public class Stairs {
         List<Staircase.Day> drawn = new ArrayList<>();
         days.forEach(d -> roadmap.indexOf(d.stepId()).ifPresent(i ->
                 drawn.add(new Staircase.Day(d.day(), i + 1, (double) d.clean() / d.reps(), d.tooMuch() > 0))));
-        LocalDate start = tracks.visits(household.practiceId(), roadmap.track().id()).stream().findFirst()
+        LocalDate start = tracks.visits(roadmap.track()).stream().findFirst()
                 .map(v -> v.enteredAt().atZone(household.zone()).toLocalDate()).orElse(today);
         LocalDate first = drawn.isEmpty() || start.isBefore(drawn.get(0).date()) ? start : drawn.get(0).date();
         int current = roadmap.track().isDone() ? roadmap.steps().size() + 1 : Math.max(1, roadmap.number());

@@ -37,7 +37,6 @@ public class Roadmaps {
     private static final int SURE_OF = 10;
     private static final int SURE = 8;
     /** Reps of other roles stand between them. */
-    private static final int LOOKED_THROUGH = 60;
     private static final int PARKED_DAYS = 14;
 
     private final Tracks tracks;
@@ -56,9 +55,8 @@ public class Roadmaps {
 
     /** Every track of a household, in the trainer's order, done ones last. */
     public List<Way> of(PracticeId practice, long household, Instant now) {
-        households.get(practice, household);
         List<Roadmap> maps = tracks.ofHousehold(practice, household);
-        Allowed allowed = rests.of(practice, household, maps, now);
+        Allowed allowed = rests.of(practice, household, maps, now); // the page for what does not exist, where there is no such household
         Graph graph = new Graph(maps, needs.needs(practice, household));
         List<NeedMapper.ApartRow> apart = needs.apart(practice, household);
         return maps.stream().map(m -> new Way(m, graph.waits(m.track().id()), apart(m.track(), apart, maps), allowed)).toList();
@@ -77,7 +75,7 @@ public class Roadmaps {
     }
 
     private boolean isSure(Track track) {
-        List<KeptRep> last = log.latestOfTrack(track.practiceId(), track.id(), LOOKED_THROUGH).stream().filter(r -> r.role() == Role.WORK).limit(SURE_OF).toList();
+        List<KeptRep> last = log.latestOfTracks(track.practiceId(), track.householdId()).getOrDefault(track.id(), List.of()).stream().filter(r -> r.role() == Role.WORK).limit(SURE_OF).toList();
         return track.isDone() || last.size() == SURE_OF && last.stream().filter(r -> r.outcome() == Outcome.CLEAN).count() >= SURE;
     }
 

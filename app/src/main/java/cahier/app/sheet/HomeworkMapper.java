@@ -11,13 +11,14 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface HomeworkMapper {
 
-    record Row(long id, long householdId, int number, Instant issuedAt, String issuedBy, String firstOfAll, String rests, boolean follows) {
+    record Row(long id, long householdId, int number, Instant issuedAt, String issuedBy, String firstOfAll, String rests, boolean follows, String items) {
     }
 
     record StepOf(long stepId, long trackId) {
     }
 
-    String COLUMNS = "select id, household_id, number, issued_at, issued_by, first_of_all, rests::text as rests, follows from homework where practice_id = #{practice} ";
+    String COLUMNS = "select id, household_id, number, issued_at, issued_by, first_of_all, rests::text as rests, follows, (select coalesce(jsonb_agg(i.body order by i.position), '[]') "
+            + "from homework_item i where i.homework_id = homework.id)::text as items from homework where practice_id = #{practice} ";
     String OUT = "and not exists (select 1 from homework_withdrawn w where w.homework_id = homework.id) ";
 
     @Select("""
@@ -47,9 +48,6 @@ interface HomeworkMapper {
 
     @Select(COLUMNS + OUT + "order by issued_at desc limit 200")
     List<Row> newest(PracticeId practice);
-
-    @Select("select body::text from homework_item where practice_id = #{practice} and homework_id = #{homework} order by position")
-    List<String> items(PracticeId practice, long homework);
 
     /** Every step this household was ever asked to practise, and the steps below them. */
     @Select("""

@@ -208,12 +208,12 @@ public class Homeworks {
     // ---- what is out ----
 
     public Homework get(PracticeId practice, long id) {
-        return homeworks.find(practice, id).map(r -> filled(practice, r)).orElseThrow(() -> new NotFound("sheet " + id));
+        return homeworks.find(practice, id).map(this::filled).orElseThrow(() -> new NotFound("sheet " + id));
     }
 
     /** The sheet the household practises from. */
     public Optional<Homework> latest(PracticeId practice, long household) {
-        return homeworks.latest(practice, household).map(r -> filled(practice, r));
+        return homeworks.latest(practice, household).map(this::filled);
     }
 
     /** The newest sheets of the practice without their items, newest first. */
@@ -242,8 +242,7 @@ public class Homeworks {
         }).toList();
     }
 
-    private Homework filled(PracticeId practice, HomeworkMapper.Row row) {
-        List<SheetItem> items = homeworks.items(practice, row.id()).stream().map(json::item).toList();
-        return new Homework(row.id(), row.householdId(), row.number(), row.issuedAt(), row.issuedBy(), row.firstOfAll().lines().toList(), items, json.rests(row.rests()), row.follows());
+    private Homework filled(HomeworkMapper.Row row) {
+        return new Homework(row.id(), row.householdId(), row.number(), row.issuedAt(), row.issuedBy(), row.firstOfAll().lines().toList(), json.items(row.items()), json.rests(row.rests()), row.follows());
     }
 }

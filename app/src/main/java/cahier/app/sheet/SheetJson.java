@@ -22,8 +22,8 @@ class SheetJson {
         this.json = json;
     }
 
-    SheetItem item(String body) {
-        return read(body, SheetItem.class);
+    List<SheetItem> items(String body) {
+        return Arrays.asList(read(body, SheetItem[].class));
     }
 
     List<SheetRest> rests(String body) {

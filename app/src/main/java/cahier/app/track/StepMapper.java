@@ -21,6 +21,9 @@ interface StepMapper {
     @Select(COLUMNS + "and track_id = #{track} and removed_at is null order by position, id")
     List<StepRow> ofTrack(PracticeId practice, long track);
 
+    @Select(COLUMNS + "and household_id = #{household} and removed_at is null order by position, id")
+    List<StepRow> ofHousehold(PracticeId practice, long household);
+
     @Select(COLUMNS + "and id = #{id}")
     Optional<StepRow> find(PracticeId practice, long id);
 

@@ -9,7 +9,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -35,7 +38,10 @@ public class Tracks {
 
     /** Every track of a household with its steps; done ones last. */
     public List<Roadmap> ofHousehold(PracticeId practice, long household) {
-        return tracks.ofHousehold(practice, household).stream().map(this::roadmap).toList();
+        Map<Long, List<Step>> byTrack = steps.ofHousehold(practice, household).stream().map(StepRow::toStep).collect(Collectors.groupingBy(Step::trackId));
+        Map<Long, Visit> open = visits.ofHousehold(practice, household).stream().filter(Visit::isOpen).collect(Collectors.toMap(Visit::trackId, Function.identity()));
+        return tracks.ofHousehold(practice, household).stream()
+                .map(t -> new Roadmap(t, byTrack.getOrDefault(t.id(), List.of()), Optional.ofNullable(open.get(t.id())))).toList();
     }
 
     /** One track with its steps, or the page for what does not exist. */
@@ -50,13 +56,8 @@ public class Tracks {
     }
 
     /** The stays on the track's steps, oldest first, undone ones left out. */
-    public List<Visit> visits(PracticeId practice, long track) {
-        return visits.ofTrack(practice, track);
-    }
-
-    /** The stay a rep of this step at this time belongs to. */
-    public Optional<Long> visitAt(PracticeId practice, long step, Instant at) {
-        return visits.nearest(practice, step, at);
+    public List<Visit> visits(Track track) {
+        return visits.ofHousehold(track.practiceId(), track.householdId()).stream().filter(v -> v.trackId() == track.id()).toList();
     }
 
     /** Whether the step was left by BACK since it was made or split. */

@@ -19,14 +19,8 @@ interface VisitMapper {
     @Select(COLUMNS + "and track_id = #{track} and left_at is null and not undone")
     Optional<Visit> open(PracticeId practice, long track);
 
-    @Select(COLUMNS + "and track_id = #{track} and not undone order by entered_at, id")
-    List<Visit> ofTrack(PracticeId practice, long track);
-
-    /** The stay a rep belongs to: the one it fell into, else the one nearest in time; undone ones last. */
-    @Select("""
-            select id from visit where practice_id = #{practice} and step_id = #{step}
-            order by undone, greatest(entered_at - #{at}, #{at} - coalesce(left_at, #{at}), interval '0'), entered_at desc limit 1""")
-    Optional<Long> nearest(PracticeId practice, long step, Instant at);
+    @Select(COLUMNS + "and track_id in (select id from track where practice_id = #{practice} and household_id = #{household}) and not undone order by entered_at, id")
+    List<Visit> ofHousehold(PracticeId practice, long household);
 
     @Select("""
             insert into visit (practice_id, track_id, step_id, entered_at, entered_by, entered_cause)

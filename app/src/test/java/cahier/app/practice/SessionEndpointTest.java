@@ -63,7 +63,7 @@ class SessionEndpointTest extends AppTest {
 
     private List<Detail> details() {
         long visit = home.roadmap().visit().orElseThrow().id();
-        return asEdda(() -> log.details(edda().practice(), visit));
+        return asEdda(() -> log.details(edda().practice(), home.id)).getOrDefault(visit, List.of());
     }
 
     @Test

@@ -110,7 +110,7 @@ class SessionStoryTest extends AppTest {
         }
         assertThat(kept()).extracting(KeptRep::role).containsExactly(Role.WORK, Role.WORK, Role.WORK, Role.EASE, Role.EASE, Role.EASE, Role.WIN);
         long visit = home.roadmap().visit().orElseThrow().id();
-        assertThat(asEdda(() -> log.details(edda().practice(), visit))).containsExactly(new Detail(Slip.TIGHT_LEAD, "", null), new Detail(Slip.BROKE_AT, "handle", null));
+        assertThat(asEdda(() -> log.details(edda().practice(), home.id)).getOrDefault(visit, List.of())).containsExactly(new Detail(Slip.TIGHT_LEAD, "", null), new Detail(Slip.BROKE_AT, "handle", null));
         assertThat(homes.number(edda(), "select count(*) from sitting where household_id = " + home.id + " and ready")).isEqualTo(1);
     }
 

@@ -23,6 +23,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
+import org.springframework.core.Ordered;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
@@ -69,11 +70,16 @@ public abstract class AppTest {
         }
 
         @Bean
+        static Statements statements() {
+            return new Statements();
+        }
+
+        @Bean
         WebMvcConfigurer roundsRunBeforeEachPage(JudgingRound judging, WeekRound weeks, MovableClock clock) {
             return new WebMvcConfigurer() {
                 @Override
                 public void addInterceptors(InterceptorRegistry registry) {
-                    registry.addInterceptor(new RoundsRun(judging, weeks, clock));
+                    registry.addInterceptor(new RoundsRun(judging, weeks, clock)).order(Ordered.HIGHEST_PRECEDENCE);
                 }
             };
         }

@@ -63,6 +63,7 @@ public final class Postgres {
         registry.add("spring.datasource.url", () -> url);
         registry.add("spring.datasource.username", Postgres::user);
         registry.add("spring.datasource.password", Postgres::password);
+        registry.add("spring.flyway.url", () -> url);
         registry.add("spring.flyway.user", Postgres::owner);
         registry.add("spring.flyway.password", Postgres::password);
     }

@@ -40,6 +40,7 @@ import java.util.stream.IntStream;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -73,6 +74,15 @@ class WeekPagesTest extends AppTest {
         home = homes.make(edda(), TrackKind.SKILL, 1);
         page = "/households/" + home.id + "/week";
         person = people().get(0).id();
+    }
+
+    /** Else every test that lets days pass would plan this week anew. */
+    @AfterEach
+    void forgetTheWeek() {
+        asEdda(() -> {
+            weeks.forget(edda().practice(), home.id);
+            return null;
+        });
     }
 
     private List<Person> people() {
