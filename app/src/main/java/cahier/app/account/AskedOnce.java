@@ -17,7 +17,7 @@ import org.apache.ibatis.session.RowBounds;
 import org.springframework.stereotype.Component;
 
 /**
- * Within one look at the database ({@link OneLook}) the same question gets the answer it got before. Only there: nothing can have been written
+ * Within one look at the database ({@link OneTransaction}) the same question gets the answer it got before. Only there: nothing can have been written
  * meanwhile. Answers are shared and cannot be changed.
  */
 @Component

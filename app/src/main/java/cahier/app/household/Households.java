@@ -12,9 +12,10 @@ import java.time.Instant;
 import java.util.List;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Households and their facts, kept and changed. */
+/** Households and their facts, kept and changed. What the database refuses of a fact is taken back alone, so that the page can say it beside the field. */
 @Service
 @Transactional
 public class Households {
@@ -84,6 +85,7 @@ public class Households {
     }
 
     /** Keeps a new person (id 0) or saves an edit. */
+    @Transactional(propagation = Propagation.NESTED)
     public void put(PracticeId practice, long household, Person person) {
         if (person.id() == 0) {
             facts.insertPerson(practice, get(practice, household).id(), person);
@@ -93,6 +95,7 @@ public class Households {
     }
 
     /** Keeps a new dog (id 0) or saves an edit. */
+    @Transactional(propagation = Propagation.NESTED)
     public void put(PracticeId practice, long household, Dog dog) {
         if (dog.id() == 0) {
             facts.insertDog(practice, get(practice, household).id(), dog);
@@ -103,6 +106,7 @@ public class Households {
     }
 
     /** Keeps a new place (id 0) or saves an edit. */
+    @Transactional(propagation = Propagation.NESTED)
     public void put(PracticeId practice, long household, Place place) {
         if (place.id() == 0) {
             facts.insertPlace(practice, get(practice, household).id(), place);
@@ -120,6 +124,7 @@ public class Households {
     }
 
     /** Keeps a new word (id 0) or saves an edit. */
+    @Transactional(propagation = Propagation.NESTED)
     public void put(PracticeId practice, long household, Word word) {
         if (word.id() == 0) {
             facts.insertWord(practice, get(practice, household).id(), word);
@@ -130,6 +135,7 @@ public class Households {
     }
 
     /** Keeps a new lesson (id 0) or saves an edit. */
+    @Transactional(propagation = Propagation.NESTED)
     public void put(PracticeId practice, Lesson lesson) {
         long household = lesson.householdId();
         if (lesson.id() == 0) {
@@ -141,6 +147,7 @@ public class Households {
     }
 
     /** Removes a fact; what reps or tracks hang on cannot go (DataIntegrityViolationException). Returns the number to put it back by. */
+    @Transactional(propagation = Propagation.NESTED)
     public long remove(FactKind kind, PracticeId practice, long household, long id) {
         Long removed = facts.keepRemoved(kind, practice, household, id);
         if (removed == null || facts.remove(kind, practice, household, id) == 0) {
@@ -150,6 +157,7 @@ public class Households {
     }
 
     /** Puts a removed fact back as it stood; one whose name was given again meanwhile cannot come (DuplicateKeyException). */
+    @Transactional(propagation = Propagation.NESTED)
     public void putBack(FactKind kind, PracticeId practice, long household, long removed) {
         if (facts.putBack(kind, practice, household, removed) == 0) {
             throw new NotFound("removed " + kind.getTable() + " " + removed);
