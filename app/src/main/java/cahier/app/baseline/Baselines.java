@@ -3,14 +3,14 @@ package cahier.app.baseline;
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
+import cahier.app.stored.Shape;
+import cahier.app.stored.Stored;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.web.NotFound;
 import cahier.core.baseline.Measured;
 import cahier.core.baseline.StartingStep;
 import cahier.core.rep.Outcome;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -30,12 +30,12 @@ public class Baselines {
 
     private final BaselineMapper baselines;
     private final Households households;
-    private final ObjectMapper json;
+    private final Stored stored;
 
-    Baselines(BaselineMapper baselines, Households households, ObjectMapper json) {
+    Baselines(BaselineMapper baselines, Households households, Stored stored) {
         this.baselines = baselines;
         this.households = households;
-        this.json = json;
+        this.stored = stored;
     }
 
     /** Newest first. */
@@ -174,19 +174,11 @@ public class Baselines {
     }
 
     private Baseline read(BaselineMapper.Row row) {
-        try {
-            return new Baseline(row.id(), row.householdId(), row.dogId(), row.kind(), row.about(), json.readValue(row.body(), Findings.class), row.begunAt(),
-                    row.closedAt(), row.takenBy());
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("baseline " + row.id() + " cannot be read", e);
-        }
+        return new Baseline(row.id(), row.householdId(), row.dogId(), row.kind(), row.about(), stored.read(Shape.BASELINE, row.body(), Findings.class), row.begunAt(),
+                row.closedAt(), row.takenBy());
     }
 
     private String write(Findings findings) {
-        try {
-            return json.writeValueAsString(findings);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("findings cannot be written", e);
-        }
+        return stored.write(Shape.BASELINE, findings);
     }
 }

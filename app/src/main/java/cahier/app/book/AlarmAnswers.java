@@ -52,7 +52,7 @@ class AlarmAnswers {
     public AlarmPage page(PracticeId practice, UUID id, Instant now) {
         Alarm alarm = alarms.get(practice, id);
         Facts facts = households.facts(practice, alarm.householdId());
-        List<Alarm> earlier = alarms.history(practice, alarm.householdId()).stream().filter(a -> a.dogId() == alarm.dogId() && !a.id().equals(id)).toList();
+        List<Alarm> earlier = alarms.history(practice, alarm.householdId()).stream().filter(a -> a.dogId() == alarm.dogId() && a.happenedAt().isBefore(alarm.happenedAt())).toList();
         return new AlarmPage(alarm, facts, calls(practice, alarm).toList(), earlier, accounts.trainers(practice), now.atZone(facts.household().zone()).toLocalDate());
     }
 

@@ -6,6 +6,8 @@ import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
+import cahier.app.stored.Shape;
+import cahier.app.stored.Stored;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Tracks;
 import cahier.app.track.Visit;
@@ -23,8 +25,6 @@ import cahier.core.rep.Outcome;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Session;
 import cahier.core.rep.Sessions;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
@@ -50,15 +50,15 @@ public class Judgements {
     private final TrackCase cases;
     private final DecisionMapper decisions;
     private final ApplicationEventPublisher events;
-    private final ObjectMapper json;
+    private final Stored stored;
 
-    Judgements(Tracks tracks, Households households, TrackCase cases, DecisionMapper decisions, ApplicationEventPublisher events, ObjectMapper json) {
+    Judgements(Tracks tracks, Households households, TrackCase cases, DecisionMapper decisions, ApplicationEventPublisher events, Stored stored) {
         this.tracks = tracks;
         this.households = households;
         this.cases = cases;
         this.decisions = decisions;
         this.events = events;
-        this.json = json;
+        this.stored = stored;
     }
 
     /** Reps came in: the suggestion is looked at again once their session has closed. One that comes late may change what was said meanwhile. */
@@ -212,7 +212,7 @@ public class Judgements {
     private DecisionRow row(Household household, Roadmap roadmap, Visit visit, Case given, Suggestion fresh, long id, Instant now) {
         Grounds grounds = grounds(household, given, fresh);
         return new DecisionRow(id, household.id(), roadmap.track().id(), visit.stepId(), visit.id(), now, fresh.decision(), fresh.cause(),
-                write(grounds), Decided.State.OPEN, null, null, null, "", null, 0);
+                stored.write(Shape.DECISION, grounds), Decided.State.OPEN, null, null, null, "", null, 0);
     }
 
     private Grounds grounds(Household household, Case given, Suggestion fresh) {
@@ -252,18 +252,6 @@ public class Judgements {
     }
 
     private Decided decided(DecisionRow row) {
-        try {
-            return row.with(json.readValue(row.suggestion(), Grounds.class));
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("decision " + row.id() + " holds grounds that cannot be read", e);
-        }
-    }
-
-    private String write(Grounds grounds) {
-        try {
-            return json.writeValueAsString(grounds);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("grounds cannot be written", e);
-        }
+        return row.with(stored.read(Shape.DECISION, row.suggestion(), Grounds.class));
     }
 }

@@ -5,9 +5,8 @@ import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.web.NotFound;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.type.TypeReference;
-import com.fasterxml.jackson.databind.ObjectMapper;
+import cahier.app.stored.Shape;
+import cahier.app.stored.Stored;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -25,12 +24,12 @@ public class Lessons {
 
     private final LessonMapper lessons;
     private final Households households;
-    private final ObjectMapper json;
+    private final Stored stored;
 
-    Lessons(LessonMapper lessons, Households households, ObjectMapper json) {
+    Lessons(LessonMapper lessons, Households households, Stored stored) {
         this.lessons = lessons;
         this.households = households;
-        this.json = json;
+        this.stored = stored;
     }
 
     public Lesson get(PracticeId practice, long id) {
@@ -45,21 +44,12 @@ public class Lessons {
     /** The agenda as the trainer changed it; none while the suggested one stands. */
     public Optional<List<AgendaLine>> agenda(PracticeId practice, Lesson lesson) {
         String kept = lessons.agenda(practice, lesson.id());
-        try {
-            return kept == null ? Optional.empty() : Optional.of(json.readValue(kept, new TypeReference<List<AgendaLine>>() {
-            }));
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("the agenda of lesson " + lesson.id() + " cannot be read", e);
-        }
+        return kept == null ? Optional.empty() : Optional.of(stored.readAll(Shape.AGENDA_LINE, kept, AgendaLine.class));
     }
 
     /** Keeps the trainer's agenda, whether it adds up or not; an empty one lets the suggested one stand again. */
     public void keepAgenda(PracticeId practice, Lesson lesson, List<AgendaLine> lines) {
-        try {
-            lessons.setAgenda(practice, lesson.id(), lines.isEmpty() ? null : json.writeValueAsString(lines));
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("an agenda cannot be written", e);
-        }
+        lessons.setAgenda(practice, lesson.id(), lines.isEmpty() ? null : stored.writeAll(Shape.AGENDA_LINE, lines));
     }
 
     /** Marks it as given; false when it was over already, so that nothing is sent twice. */

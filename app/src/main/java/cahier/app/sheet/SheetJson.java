@@ -1,11 +1,10 @@
 package cahier.app.sheet;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
+import cahier.app.stored.Shape;
+import cahier.app.stored.Stored;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -16,41 +15,33 @@ class SheetJson {
 
     private static final int SEEN_BYTES = 12;
 
-    private final ObjectMapper json;
+    private final Stored stored;
 
-    SheetJson(ObjectMapper json) {
-        this.json = json;
+    SheetJson(Stored stored) {
+        this.stored = stored;
     }
 
     List<SheetItem> items(String body) {
-        return Arrays.asList(read(body, SheetItem[].class));
+        return stored.readAll(Shape.SHEET_ITEM, body, SheetItem.class);
     }
 
     List<SheetRest> rests(String body) {
-        return Arrays.asList(read(body, SheetRest[].class));
+        return stored.readAll(Shape.SHEET_REST, body, SheetRest.class);
     }
 
-    String write(Object part) {
-        try {
-            return json.writeValueAsString(part);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("a part of a sheet cannot be written", e);
-        }
+    String write(SheetItem item) {
+        return stored.write(Shape.SHEET_ITEM, item);
     }
 
-    private <T> T read(String body, Class<T> type) {
-        try {
-            return json.readValue(body, type);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("a part of a sheet cannot be read", e);
-        }
+    String write(List<SheetRest> rests) {
+        return stored.writeAll(Shape.SHEET_REST, rests);
     }
 
     /** The same for the same content. */
     String seen(List<SheetItem> items, List<SheetRest> rests, List<String> firstOfAll) {
         try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(write(List.of(items, rests, firstOfAll)).getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest, 0, SEEN_BYTES);
+            String content = stored.writeAll(Shape.SHEET_ITEM, items) + write(rests) + firstOfAll;
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content.getBytes(StandardCharsets.UTF_8)), 0, SEEN_BYTES);
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }

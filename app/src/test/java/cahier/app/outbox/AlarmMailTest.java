@@ -3,6 +3,7 @@ package cahier.app.outbox;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -103,6 +104,15 @@ class AlarmMailTest extends AppTest {
         assertThat(mailsOfHome()).filteredOn(m -> m.state() == Mail.State.DROPPED).singleElement().satisfies(m -> assertThat(m.trouble()).isEqualTo("It was opened."));
         clock.pass(Duration.ofHours(2));
         assertThat(arrived()).as("not a third time").hasSize(2);
+    }
+
+    @Test
+    void whatCameAfterwardsIsNotSaidToHaveBeenBefore() throws Exception {
+        String first = raise();
+        clock.pass(Duration.ofHours(3));
+        String second = raise();
+        open(ines, "/alarms/" + second).andExpect(content().string(containsString("Before, with Pim")));
+        open(ines, "/alarms/" + first).andExpect(content().string(not(containsString("Before, with Pim"))));
     }
 
     @Test

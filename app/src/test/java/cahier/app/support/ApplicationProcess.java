@@ -20,6 +20,7 @@ public final class ApplicationProcess implements AutoCloseable {
     private Process process;
 
     public ApplicationProcess(String database) throws IOException {
+        Quick.skip();
         this.database = database;
         this.process = start();
     }

@@ -54,6 +54,10 @@ class GetsWriteNothingTest extends AppTest {
         step = Long.toString(number("select step_id from homework_item where homework_id = (select max(id) from homework where household_id = " + household + ") order by position limit 1"));
     }
 
+    private String ofThePractice(String table, String and) {
+        return all.queryForObject("select min(id::text) from " + table + " where practice_id = (select practice_id from household where id = " + household + ") " + and, String.class);
+    }
+
     private long number(String sql) {
         return Optional.ofNullable(all.queryForObject(sql, Long.class)).orElseThrow();
     }
@@ -67,10 +71,10 @@ class GetsWriteNothingTest extends AppTest {
         return filled.replace("{token}", TOKEN).replace("{step}", step).replace("{household}", household + "").replace("{track}", track)
                 .replace("/households/{id}", "/households/" + household).replace("/tracks/{id}", "/tracks/" + track)
                 .replace("/steps/{id}", "/steps/" + step).replace("/lessons/{id}", "/lessons/" + id("lesson"))
-                .replace("/o/" + TOKEN + "/alarms/{id}", "/o/" + TOKEN + "/alarms/" + all.queryForObject("select min(id::text) from alarm", String.class))
-                .replace("/alarms/{id}", "/alarms/" + all.queryForObject("select min(id::text) from alarm", String.class))
-                .replace("/baselines/{id}", "/baselines/" + all.queryForObject("select min(id)::text from baseline where kind = 'WATCH'", String.class))
-                .replace("/flags/{id}", "/flags/" + all.queryForObject("select min(id)::text from gate", String.class))
+                .replace("/o/" + TOKEN + "/alarms/{id}", "/o/" + TOKEN + "/alarms/" + ofThePractice("alarm", ""))
+                .replace("/alarms/{id}", "/alarms/" + ofThePractice("alarm", ""))
+                .replace("/baselines/{id}", "/baselines/" + ofThePractice("baseline", "and kind = 'WATCH'"))
+                .replace("/flags/{id}", "/flags/" + ofThePractice("gate", ""))
                 .replace("/sheets/{id}", "/sheets/" + id("homework")).replace("/texts/{kind}", "/texts/HOMEWORK")
                 .replace("/shelf/{name}", "/shelf/recall");
     }
