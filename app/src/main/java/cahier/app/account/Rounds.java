@@ -9,10 +9,10 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.scheduling.annotation.EnableScheduling;
 
-/** Work by schedule: of several instances on one database one does it. */
+/** Work by schedule: of several instances on one database one does it; another goes on within a minute of its end. */
 @Configuration(proxyBeanMethods = false)
 @EnableScheduling
-@EnableSchedulerLock(defaultLockAtMostFor = "PT10M")
+@EnableSchedulerLock(defaultLockAtMostFor = "PT1M")
 class Rounds {
 
     /** The database's own clock decides, so that instances need not agree on theirs. */

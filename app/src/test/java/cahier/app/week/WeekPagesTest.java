@@ -256,7 +256,8 @@ class WeekPagesTest extends AppTest {
     @Test
     void aPlanThatIsAskedForSaysSoAndThePageLooksAgain() throws Exception {
         hours("daily 17:30-19:30");
-        open(page).andExpect(content().string(not(containsString("Being planned"))));
+        open(page).andExpect(content().string(allOf(not(containsString("Being planned")), not(containsString("This takes a few seconds")))));
+        mvc.perform(get("/o/" + home.token + "/week")).andExpect(content().string(not(containsString("This takes a few seconds"))));
         asEdda(() -> {
             weeks.plan(edda().practice(), home.id, now());
             return null;
