@@ -53,7 +53,6 @@ record EvidenceView(int reps, Drawing strip, String counts, Drawing odds, String
 
 
     private static final int STRIP = 20;
-    private static final double BAR = 0.8;
     private static final int COLD = 5;
     private static final String NBSP = "\u00a0";
 
@@ -89,9 +88,9 @@ record EvidenceView(int reps, Drawing strip, String counts, Drawing odds, String
         List<KeptRep> work = visit.stream().filter(r -> r.role() == Role.WORK).toList();
         List<KeptRep> last = work.subList(Math.max(0, work.size() - STRIP), work.size());
         int of = Math.min(Evidence.ODDS_REPS, evidence.reps());
-        String odds = Math.round(100 * evidence.odds(BAR, of)) + NBSP + "in" + NBSP + "100";
+        String odds = Math.round(100 * evidence.odds(Evidence.ODDS_BAR, of)) + NBSP + "in" + NBSP + "100";
         return Optional.of(new EvidenceView(evidence.reps(), RepStrip.large(sessions(last, facts)), RepStrip.counts(last.stream().map(KeptRep::outcome).toList()),
-                OddsCurve.of(rate -> evidence.density(rate, of), BAR, "Odds that the true rate is 80% or better: " + odds), odds, cold(given), table(given, facts),
+                OddsCurve.of(rate -> evidence.density(rate, of), Evidence.ODDS_BAR, "Odds that the true rate is 80% or better: " + odds), odds, cold(given), table(given, facts),
                 Stream.concat(by(work, r -> r.side() == null ? "" : r.side().name().toLowerCase(Locale.ROOT) + " hand").stream(), by(work, KeptRep::item).stream()).toList(),
                 slips(details), effort(step, evidence, of), told(last, facts)));
     }

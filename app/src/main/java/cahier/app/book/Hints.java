@@ -29,8 +29,6 @@ import java.util.stream.Collectors;
 /** What the reps of a track say about its word and its places (docs/rules.md 22, 25). */
 final class Hints {
 
-    private static final double BAR = 0.8;
-    private static final double HIGH_BAR = 0.9;
     private static final int LEAST_FOR_PLACES = 10;
 
     private Hints() {
@@ -70,7 +68,7 @@ final class Hints {
         }
         Set<Long> unaided = map.steps().stream().filter(s -> s.plan().word().isEmpty() && s.plan().aid() == Aid.NONE).map(Step::id).collect(Collectors.toSet());
         List<Outcome> unnamed = reps.stream().filter(r -> r.role() == Role.WORK && unaided.contains(r.stepId())).map(KeptRep::outcome).toList();
-        NamingGate gate = NamingGate.before(unnamed, method.of(Question.NAMING) == Choice.NAMED_AT_90 ? HIGH_BAR : BAR);
+        NamingGate gate = NamingGate.before(unnamed, method.of(Question.NAMING) == Choice.NAMED_AT_90 ? NamingGate.HIGH_BAR : NamingGate.BAR);
         String counted = gate.clean() + " of the last " + gate.reps() + " clean without aid and word; " + gate.needed() + " of 10 are wanted.";
         return Optional.of(gate.isOpen() ? new Hint(Glyph.UP, "The word may come", counted) : new Hint(Glyph.STAY, "The word waits", counted));
     }

@@ -24,16 +24,13 @@ import cahier.app.track.Tracks;
 import cahier.app.track.Visit;
 import cahier.app.web.Check;
 import cahier.core.decide.Case;
-import cahier.core.decide.Cause;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Objects;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -48,7 +45,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 @Controller
 class TrackController {
 
-    private static final Set<Cause> STALLED = EnumSet.of(Cause.MANY_REPS, Cause.STUCK, Cause.LOW_RATE);
     private static final Duration LOOKED_BACK = Duration.ofDays(180);
 
     private final Tracks tracks;
@@ -114,7 +110,7 @@ class TrackController {
         List<KeptRep> here = reps.stream().filter(r -> Objects.equals(r.visitId(), visit.id())).toList();
         EvidenceView.of(given, row.step().orElseThrow(), facts, here, log.details(row.track().practiceId(), row.track().householdId()).getOrDefault(visit.id(), List.of())).ifPresent(e -> model.addAttribute("evidence", e));
         model.addAttribute("trials", probes.trials(row.roadmap()));
-        row.note().filter(n -> n.isOpen() && STALLED.contains(n.decided().cause())).flatMap(n -> probes.next(row.roadmap(), facts.places().size()))
+        row.note().filter(n -> n.isOpen() && n.decided().cause().isStalled()).flatMap(n -> probes.next(row.roadmap(), facts.places().size()))
                 .ifPresent(p -> model.addAttribute("probe", p));
         model.addAttribute("hints", Hints.of(row.roadmap(), given, facts, methods.ofHousehold(row.track().practiceId(), row.track().householdId()), reps));
     }

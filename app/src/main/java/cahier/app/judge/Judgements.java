@@ -42,9 +42,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Judgements {
 
-    /** The bar the odds are said for. */
-    static final double BAR = 0.8;
-
     private final Tracks tracks;
     private final Households households;
     private final TrackCase cases;
@@ -222,7 +219,7 @@ public class Judgements {
         Map<String, String> places = facts.places().stream().collect(Collectors.toMap(p -> Long.toString(p.id()), Place::name));
         int of = Math.min(Evidence.ODDS_REPS, evidence.reps());
         return new Grounds(named(fresh, people), evidence.reps(), evidence.count(Outcome.CLEAN, Evidence.ODDS_REPS), of,
-                evidence.odds(BAR, Evidence.ODDS_REPS), BAR, cells(given, Session::person, people), cells(given, Session::place, places),
+                evidence.odds(Evidence.ODDS_BAR, Evidence.ODDS_REPS), Evidence.ODDS_BAR, cells(given, Session::person, people), cells(given, Session::place, places),
                 Stream.concat(gaps(given, Session::person, Session::place, people), gaps(given, Session::place, Session::person, places)).toList(),
                 given.visit().sessions().stream().map(Session::day).reduce((a, b) -> b).orElse(null));
     }

@@ -11,11 +11,11 @@ import cahier.app.track.Step;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
-import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import cahier.core.roadmap.Need;
 import cahier.core.roadmap.Prerequisites;
 import cahier.core.roadmap.Stop;
+import cahier.core.roadmap.Sure;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -34,9 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Roadmaps {
 
-    private static final int SURE_OF = 10;
-    private static final int SURE = 8;
-    /** Reps of other roles stand between them. */
     private static final int PARKED_DAYS = 14;
 
     private final Tracks tracks;
@@ -75,8 +72,8 @@ public class Roadmaps {
     }
 
     private boolean isSure(Track track) {
-        List<KeptRep> last = log.latestOfTracks(track.practiceId(), track.householdId()).getOrDefault(track.id(), List.of()).stream().filter(r -> r.role() == Role.WORK).limit(SURE_OF).toList();
-        return track.isDone() || last.size() == SURE_OF && last.stream().filter(r -> r.outcome() == Outcome.CLEAN).count() >= SURE;
+        return track.isDone() || Sure.of(log.latestOfTracks(track.practiceId(), track.householdId()).getOrDefault(track.id(), List.of()).stream()
+                .filter(r -> r.role() == Role.WORK).map(KeptRep::outcome).toList());
     }
 
     /** From {@code step} on, its track waits until {@code first} is passed; both of this household. */

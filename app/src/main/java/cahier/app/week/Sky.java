@@ -1,5 +1,6 @@
 package cahier.app.week;
 
+import cahier.core.week.Heat;
 import cahier.core.week.Span;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -21,8 +22,6 @@ import org.springframework.web.client.RestClientException;
 @Component
 class Sky {
 
-    /** Outdoors nothing is practised from here on, in °C. */
-    static final double HOT = 24;
     private static final Logger LOG = LoggerFactory.getLogger(Sky.class);
     private static final Duration PATIENCE = Duration.ofSeconds(2);
     private static final int HOUR = 60;
@@ -60,7 +59,7 @@ class Sky {
             if (answer == null || answer.hours() == null) {
                 return Optional.empty();
             }
-            return Optional.of(answer.hours().stream().filter(h -> h.celsius() != null && h.celsius() >= HOT).map(h -> (int) ChronoUnit.MINUTES.between(from.atStartOfDay(), h.at()))
+            return Optional.of(answer.hours().stream().filter(h -> h.celsius() != null && Heat.isTooMuch(h.celsius())).map(h -> (int) ChronoUnit.MINUTES.between(from.atStartOfDay(), h.at()))
                     .filter(m -> m >= 0 && m < days * Span.DAY).map(m -> new Span(m, m + HOUR)).toList());
         } catch (RestClientException e) {
             LOG.warn("the weather service does not answer: {}", e.getMessage());

@@ -1,6 +1,7 @@
 package cahier.app.week;
 
 import cahier.app.web.Dates;
+import cahier.core.week.Heat;
 import cahier.core.week.Span;
 import cahier.core.week.WeekPlan;
 import cahier.core.week.WeekRule;
@@ -25,7 +26,7 @@ final class WeekWords {
             case ONCE -> "the same track twice";
             case LIMIT -> "longer than the dog can attend";
             case APART -> "two tracks that are kept apart";
-            case HEAT -> "24\u00a0°C or more outdoors";
+            case HEAT -> Heat.WORDS + " outdoors";
             case DOSE -> "more than the dose of that day";
             case MINUTES -> "more than the household’s minutes of that day";
             default -> throw new IllegalArgumentException("rule must be a hard one, was " + rule);
@@ -51,7 +52,7 @@ final class WeekWords {
             case NO_TIME -> "there is not enough free time.";
             case NO_COMPANY -> company + " is there while somebody is free.";
             case NO_ADULT -> "only a child is free.";
-            case HEAT -> "24\u00a0°C or more whenever somebody is free.";
+            case HEAT -> Heat.WORDS + " whenever somebody is free.";
             case MINUTES, CROWDED -> throw new IllegalArgumentException("what tracks share is said of all of them, was " + unmet);
         };
         String leastBad = switch (unmet.why()) {

@@ -19,6 +19,7 @@ import cahier.app.sheet.SheetKept;
 import cahier.app.track.TrackChanged;
 import cahier.app.web.NotFound;
 import cahier.core.rest.Why;
+import cahier.core.week.Heat;
 import cahier.core.week.Span;
 import cahier.core.week.Week;
 import cahier.core.week.WeekPlan;
@@ -183,7 +184,7 @@ public class Weeks {
         List<Planned> sessions = Stream.concat(draft.done().stream(),
                 plan.sessions().stream().flatMap(s -> s.tracks().stream().map(t -> desk.planned(s, byTrack.get(t))))).toList();
         PlanMapper.Head head = new PlanMapper.Head(desk.household(), desk.now().truncatedTo(ChronoUnit.SECONDS), desk.today(), desk.sheetId(), String.join("\n", words(plan.unmet(), byTrack, desk.today())),
-                hot.isPresent() ? "" : "The weather is not known: outdoors not at 24\u00a0°C or more.",
+                hot.isPresent() ? "" : "The weather is not known: outdoors not at " + Heat.WORDS + ".",
                 hot.orElse(List.of()).stream().map(s -> s.startInclusive() + "-" + s.endExclusive()).collect(Collectors.joining(" ")), false, desk.nextLook(sessions), draft.version());
         if (plans.keep(desk.practice(), head) == 0) {
             return false;

@@ -36,6 +36,11 @@ public enum Cause {
         this.line = line;
     }
 
+    /** Whether the step has stalled, so that a remedy is tried, one change at a time (docs/rules.md 29). */
+    public boolean isStalled() {
+        return this == MANY_REPS || this == STUCK || this == LOW_RATE;
+    }
+
     /** The line of section 4 it belongs to, 1 to 6; a lower number is a higher line. */
     public int line() {
         return line;

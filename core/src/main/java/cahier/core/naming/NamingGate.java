@@ -12,6 +12,10 @@ import java.util.List;
  */
 public record NamingGate(int clean, int reps, int needed) {
 
+    /** CLEAN share wanted unless the household's method says otherwise. */
+    public static final double BAR = 0.8;
+    /** The same where the word waits for more. */
+    public static final double HIGH_BAR = 0.9;
     static final int REPS = 10;
     static final int KEPT_REPS = 5;
     static final int KEPT_OFF = 2;

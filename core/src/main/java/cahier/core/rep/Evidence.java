@@ -10,6 +10,8 @@ public final class Evidence {
 
     /** How many reps {@link #odds} looks at unless told otherwise. */
     public static final int ODDS_REPS = 20;
+    /** The true rate of CLEAN that {@link #odds} is said for unless told otherwise, 0 to 1. */
+    public static final double ODDS_BAR = 0.8;
 
     private final List<Outcome> outcomes;
 

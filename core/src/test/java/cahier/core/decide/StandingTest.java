@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import cahier.core.Vectors;
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.Arrays;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -45,6 +46,11 @@ class StandingTest {
     }
 
     /** Every pair there is: what was too much stands against UP and DONE, nothing else does. */
+    @Test
+    void threeCausesSayThatAStepHasStalled() {
+        assertThat(Arrays.stream(Cause.values()).filter(Cause::isStalled)).containsExactlyInAnyOrder(Cause.MANY_REPS, Cause.STUCK, Cause.LOW_RATE);
+    }
+
     @Test
     void onlyWhatWasTooMuchStandsAgainstAFreshUp() {
         for (Decision decision : Decision.values()) {
