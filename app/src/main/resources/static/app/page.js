@@ -33,9 +33,16 @@ for (const kind of ['pointerover', 'focusin', 'click']) {
 }
 // A drawing that is wider than the screen opens at its end, where today is.
 document.querySelectorAll('.telling').forEach((drawing) => { drawing.scrollLeft = drawing.scrollWidth; });
-// A child is no handler by default: the tick goes with the age, and comes back only by a hand.
-document.getElementById('age')?.addEventListener('change', (event) => {
-  const tick = document.querySelector('input[name=mayHandle][data-grown]');
+// A child is no handler by default: the tick goes with the age while it is typed (when the field is left would be too late: what moves then is missed by
+// the click that leaves it), and comes back with another age, or by a hand.
+const tick = document.querySelector('input[name=mayHandle][data-grown]');
+let byAge = false;
+tick?.addEventListener('change', () => { byAge = false; });
+document.getElementById('age')?.addEventListener('input', (event) => {
   const years = event.target.value.trim();
-  if (tick && /^\d+$/.test(years) && Number(years) < Number(tick.dataset.grown)) tick.checked = false;
+  const child = /^\d+$/.test(years) && Number(years) < Number(tick?.dataset.grown);
+  if (child ? tick.checked : byAge) {
+    byAge = child;
+    tick.checked = !child;
+  }
 });

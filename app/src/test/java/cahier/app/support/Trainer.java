@@ -3,6 +3,7 @@ package cahier.app.support;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 
 /** What a trainer does in a book again and again: open a tab, fill a leaf, add a track. */
 public final class Trainer {
@@ -22,13 +23,16 @@ public final class Trainer {
         page.locator(".index").getByText(name).first().click();
     }
 
-    /** Fills fields of the open leaf, label and value in turn, and presses its button. */
+    /** Fills fields of the open leaf, label and value in turn, presses its button, and waits for the page that answers: what is typed before that is lost. */
     public static void leaf(Page page, String button, String... fields) {
         Locator leaf = page.locator(".slip");
+        page.waitForLoadState(); // with its scripts, which go with what is typed
         for (int i = 0; i < fields.length; i += 2) {
             leaf.getByLabel(fields[i], new Locator.GetByLabelOptions().setExact(true)).fill(fields[i + 1]);
         }
+        leaf.evaluate("leaf => leaf.setAttribute('data-sent', '')");
         leaf.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button)).click();
+        page.locator(".slip[data-sent]").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
     }
 
     /** Looks at what would go out, and sends it. */
