@@ -1,5 +1,6 @@
 package cahier.app.judge;
 
+import cahier.app.account.Failure;
 import cahier.app.account.PracticeId;
 import cahier.app.account.PracticeScope;
 import java.time.Clock;
@@ -66,7 +67,7 @@ public class JudgingRound {
         try {
             transactions.executeWithoutResult(t -> decisions.takeDue(practice, track, now).ifPresent(taken -> judgements.judge(practice, taken, now)));
         } catch (RuntimeException e) {
-            LOG.error("track {} of practice {} could not be judged, and is tried again in {} min", track, practice, PUT_OFF.toMinutes(), e);
+            LOG.error("track {} of practice {} could not be judged, and is tried again in {} min: {}", track, practice, PUT_OFF.toMinutes(), Failure.of(e));
             transactions.executeWithoutResult(t -> decisions.putOff(practice, track, now.plus(PUT_OFF)));
         }
     }

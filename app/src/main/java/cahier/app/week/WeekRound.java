@@ -1,5 +1,6 @@
 package cahier.app.week;
 
+import cahier.app.account.Failure;
 import cahier.app.account.PracticeId;
 import cahier.app.account.PracticeScope;
 import cahier.core.week.Span;
@@ -66,7 +67,7 @@ public class WeekRound {
                 settled = draft.isEmpty() || keep(draft.get());
             }
         } catch (RuntimeException e) {
-            LOG.error("the week of household {} of practice {} could not be planned, and is tried again in {} min", household, practice, PUT_OFF.toMinutes(), e);
+            LOG.error("the week of household {} of practice {} could not be planned, and is tried again in {} min: {}", household, practice, PUT_OFF.toMinutes(), Failure.of(e));
             weeks.putOff(practice, household, now.plus(PUT_OFF));
         }
     }

@@ -9,6 +9,7 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import cahier.app.account.Failure;
 import cahier.app.account.PracticeId;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
@@ -98,6 +99,7 @@ class JudgingRoundTest extends AppTest {
         doThrow(new IllegalStateException("grounds cannot be written")).when(judging).judge(any(), eq(1L), any());
         new JudgingRound(decisions, judging, clock, transactions).round(practice, now());
         verify(decisions).putOff(eq(practice), eq(1L), any());
+        assertThat(Failure.of(new IllegalStateException("Key (name)=(Pim) already exists"))).startsWith("IllegalStateException in cahier.app.judge.JudgingRoundTest.").doesNotContain("Pim");
         verify(judging, never()).judge(any(), eq(2L), any());
         verify(judging).judge(eq(practice), eq(3L), any());
         verify(decisions, never()).putOff(any(), eq(3L), any());
