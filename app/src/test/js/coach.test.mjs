@@ -1,11 +1,12 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import './phone.mjs';
+import { cases } from './vectors.mjs';
 
 const { Coach } = await import('/app/coach.js');
 
 // Three rows: going, one miss (the next rep is an easier one), stop. Columns: clean, helped, missed, too much.
-const TABLE = { advice: 'GAS', easy: '010', next: '0,0,1,2,0,0,2,2,2,2,2,2', dose: '4', minutes: '5' };
+const TABLE = { advice: 'GAS', easy: '010', next: '0,0,1,2,0,0,2,2,2,2,2,2', dose: '4', minutes: '5', short: '2' };
 const START = Date.parse('2026-06-18T18:30:00Z');
 const reps = (letters) => [...letters].map((letter, i) => ({
   outcome: { c: 'CLEAN', h: 'HELPED', m: 'MISSED', t: 'TOO_MUCH' }[letter], at: new Date(START + i * 1000).toISOString(),
@@ -30,4 +31,11 @@ test('ends when the dose or the minutes are used up, but never says end for stop
 test('the minutes count from the first rep', () => {
   assert.equal(new Coach(TABLE).leftMs([], START), 300_000);
   assert.equal(new Coach(TABLE).leftMs(reps('c'), START + 60_000), 240_000);
+});
+
+test('the next rep has the role that the core gives it', () => {
+  for (const { says, easy, doseReps, probesLeft, expect } of cases('roles')) {
+    const coach = new Coach({ ...TABLE, dose: String(doseReps) });
+    assert.equal(coach.role(says === 'EASE' ? 'A' : says[0], easy, probesLeft), expect, JSON.stringify({ says, easy, doseReps, probesLeft }));
+  }
 });

@@ -1,13 +1,14 @@
-// Walks the coach's table, which the server made of its rule (docs/rules.md 5). Nothing is decided here.
+// Walks the coach's table, which the server made of its rule (docs/rules.md 5).
 const OUTCOMES = ['CLEAN', 'HELPED', 'MISSED', 'TOO_MUCH'];
 
 export class Coach {
-  /** The page's data: letters of advice, 0 and 1 for easier reps, next rows in one line each. */
-  constructor({ advice, easy, next, dose, minutes }) {
+  /** The page's data: letters of advice, 0 and 1 for easier reps, next rows in one line each, and the dose that is too short to end on a win. */
+  constructor({ advice, easy, next, dose, minutes, short }) {
     this.letters = advice;
     this.easy = easy;
     this.next = next.split(',').map(Number);
     this.dose = Number(dose);
+    this.short = Number(short);
     this.limitMs = Number(minutes) * 60_000;
   }
 
@@ -18,6 +19,13 @@ export class Coach {
     const letter = this.letters[row];
     const says = usedUp && letter !== 'S' && reps.length > 0 ? 'E' : letter;
     return { says, easy: this.easy[row] === '1' };
+  }
+
+  /** Which role the next rep has: the core's rule where there is no signal, held to the same worked cases. */
+  role(says, easy, probesLeft) {
+    if (says === 'E' && this.dose > this.short) return 'WIN';
+    if (easy) return 'EASE';
+    return probesLeft > 0 ? 'PROBE' : 'WORK';
   }
 
   /** What is left of the longest session, in milliseconds. */

@@ -105,7 +105,7 @@ function coaching() {
   const { says, easy } = coach.after(state.reps, Date.now());
   const breathes = says === 'B' && state.breathed !== n;
   const probing = Number(page.probe) - state.reps.filter((r) => r.role === 'PROBE').length;
-  role = says === 'E' && dose > 2 ? 'WIN' : easy ? 'EASE' : probing > 0 ? 'PROBE' : 'WORK';
+  role = coach.role(says, easy, probing);
   at('probe')?.toggleAttribute('hidden', probing <= 0);
   if (at('probe')) at('probe-left').textContent = probing;
   const easier = page.easier || 'With full help.';
@@ -160,7 +160,7 @@ async function tap(outcome) {
   if (at('setup')) at('setup').open = false;
   draw();
   await handed;
-  if (wins && outcome !== 'TOO_MUCH' || dose < 3 && state.reps.length === dose && outcome !== 'TOO_MUCH') end(true);
+  if (wins && outcome !== 'TOO_MUCH' || dose <= coach.short && state.reps.length === dose && outcome !== 'TOO_MUCH') end(true);
 }
 
 async function undo() {

@@ -1,41 +1,39 @@
 // A long sitting, tapped while the world passes. Kept on the phone at once: a page that closes goes on where it was.
 import { Queue, badge } from './queue.js';
+import { advice } from './watching.js';
 
-const { token, block, least, most } = document.body.dataset;
+const { token, ...figures } = document.body.dataset;
+const rule = Object.fromEntries(['block', 'enough', 'least', 'most'].map((name) => [name, Number(figures[name])]));
 const at = (id) => document.getElementById(id);
 const queue = new Queue(token, badge(at('waiting')));
 const STORE = `cahier.${token}.watch`;
 const MOST_CARRIED = 2000;
 const WORDS = { CALM: 'Calm.', REACTED: 'Reacted.', ATE: 'Ate.', REFUSED: 'Would not eat.' };
-const ENOUGH_MIN = 10;   // sooner than this the traffic says nothing
 let state = JSON.parse(localStorage.getItem(STORE) ?? 'null') ?? { taps: [] };
 
 const chosen = (name) => (document.querySelector(`input[name=${name}]:checked`) ?? document.querySelector(`input[name=${name}][type=hidden]`))?.value ?? null;
 const save = () => localStorage.setItem(STORE, JSON.stringify(state));
 const minutes = () => (state.began ? (Date.now() - Date.parse(state.began)) / 60000 : 0);
-const minuteOf = (tap) => (Date.parse(tap.at) - Date.parse(state.began)) / 60000;
+const secondOf = (tap) => Math.floor((Date.parse(tap.at) - Date.parse(state.began)) / 1000);
 const count = (taps, ...seen) => taps.filter((t) => seen.includes(t.seen)).length;
 
-function advice() {
-  const passed = state.taps.filter((t) => ['CALM', 'REACTED'].includes(t.seen));
-  if (passed.length > 1 && passed.slice(-2).every((t) => t.seen === 'REACTED')) return 'Twice running: go further off, or home.';
-  const inBlock = (b) => state.taps.filter((t) => Math.floor(minuteOf(t) / block) === b);
-  const blocks = [...new Set(state.taps.map((t) => Math.floor(minuteOf(t) / block)))].filter((b) => b > 0).map(inBlock);
-  if (blocks.some((taps) => count(taps, 'REFUSED') > 0 && count(taps, 'ATE') === 0)) return 'It does not eat here: choose a quieter place.';
-  if (minutes() < ENOUGH_MIN) return '';
-  const between = minutes() / passed.length;
-  if (between < least) return 'Too busy here: one in 2 to 10 minutes suits.';
-  return between > most ? 'Too empty here: one in 2 to 10 minutes suits.' : '';
-}
+const SAYS = {
+  NONE: '',
+  FURTHER_OFF: 'Twice running: go further off, or home.',
+  QUIETER: 'It does not eat here: choose a quieter place.',
+  TOO_BUSY: `Too busy here: one in ${rule.least} to ${rule.most} minutes suits.`,
+  TOO_EMPTY: `Too empty here: one in ${rule.least} to ${rule.most} minutes suits.`,
+};
+const said = () => SAYS[advice(rule, state.taps.map((t) => ({ seen: t.seen, second: secondOf(t) })), Math.floor(minutes() * 60))];
 
 function draw() {
-  const rows = Math.ceil(Math.max(minutes(), 0.01) / block);
+  const rows = Math.ceil(Math.max(minutes(), 0.01) / rule.block);
   at('minutes').textContent = state.began ? Math.floor(minutes()) : '';
   at('min').hidden = !state.began;
   at('blocks').hidden = !state.began;
   at('blocks').tBodies[0].innerHTML = Array.from({ length: rows }, (_, b) => {
-    const taps = state.taps.filter((t) => Math.floor(minuteOf(t) / block) === b);
-    return `<tr><th scope="row" class="num">${b * block} to ${(b + 1) * block}</th>${['CALM', 'REACTED', 'ATE', 'REFUSED'].map((s) => `<td class="num">${count(taps, s)}</td>`).join('')}</tr>`;
+    const taps = state.taps.filter((t) => Math.floor(secondOf(t) / 60 / rule.block) === b);
+    return `<tr><th scope="row" class="num">${b * rule.block} to ${(b + 1) * rule.block}</th>${['CALM', 'REACTED', 'ATE', 'REFUSED'].map((s) => `<td class="num">${count(taps, s)}</td>`).join('')}</tr>`;
   }).join('');
   const carried = Number(at('carried').value);
   at('left').textContent = at('carried').value === '' ? '' : Math.max(0, carried - count(state.taps, 'CALM', 'ATE'));
@@ -45,7 +43,7 @@ function draw() {
 }
 
 function say(words) {
-  at('says').textContent = [words, advice()].filter(Boolean).join(' ');
+  at('says').textContent = [words, said()].filter(Boolean).join(' ');
   draw();
 }
 

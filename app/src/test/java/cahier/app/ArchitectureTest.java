@@ -1,9 +1,14 @@
 package cahier.app;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.name;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import cahier.app.judge.JudgingRound;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -55,6 +60,11 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule drawingsKnowNoDatabase = noClasses().that().resideInAPackage("cahier.app.draw..")
             .should().dependOnClassesThat().resideInAnyPackage("org.springframework..", "org.apache.ibatis..", "java.sql..");
+
+    /** Judging hears what changed ({@code JudgeAtCommit}) and goes its rounds; only the demo tells a past within one transaction. */
+    @ArchTest
+    static final ArchRule nobodyAsksForAJudgement = noClasses().that().resideOutsideOfPackages("cahier.app.judge..", "cahier.app.demo..")
+            .should().callMethodWhere(target(name("track")).and(target(owner(assignableTo(JudgingRound.class)))));
 
     @ArchTest
     static final ArchRule theClockIsInjected = noClasses().should().callMethod(Instant.class, "now").orShould().callMethod(LocalDate.class, "now");

@@ -1,7 +1,7 @@
 package cahier.app.account;
 
-import java.security.MessageDigest;
 import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.util.Base64;
 import org.slf4j.Logger;

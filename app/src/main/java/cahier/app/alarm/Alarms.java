@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,14 +19,20 @@ public class Alarms {
     private static final int SHOWN = 100;
 
     private final AlarmMapper alarms;
+    private final ApplicationEventPublisher events;
 
-    Alarms(AlarmMapper alarms) {
+    Alarms(AlarmMapper alarms, ApplicationEventPublisher events) {
         this.alarms = alarms;
+        this.events = events;
     }
 
     /** Keeps one; raised twice with the same id it is still one. False when it was known. */
     public boolean raise(PracticeId practice, Alarm alarm, Instant now) {
-        return alarms.insert(practice, alarm, now) > 0;
+        boolean fresh = alarms.insert(practice, alarm, now) > 0;
+        if (fresh) {
+            events.publishEvent(new AlarmChanged(practice, alarm.householdId(), alarm.dogId(), now));
+        }
+        return fresh;
     }
 
     /** The open ones of a household, newest first. */
@@ -60,6 +67,11 @@ public class Alarms {
 
     /** The trainer has spoken with the household. Answered twice, the first answer stands; false then. */
     public boolean answer(TrainerUser trainer, UUID id, String with, String answer, Instant now) {
-        return alarms.answer(trainer.practice(), get(trainer.practice(), id).id(), trainer.signature(), with, answer, now) > 0;
+        Alarm alarm = get(trainer.practice(), id);
+        boolean first = alarms.answer(trainer.practice(), alarm.id(), trainer.signature(), with, answer, now) > 0;
+        if (first) {
+            events.publishEvent(new AlarmChanged(trainer.practice(), alarm.householdId(), alarm.dogId(), now));
+        }
+        return first;
     }
 }

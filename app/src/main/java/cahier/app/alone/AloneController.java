@@ -10,7 +10,6 @@ import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
-import cahier.app.web.NotFound;
 import cahier.core.alone.AloneReading;
 import cahier.core.alone.Arrangement;
 import java.time.Clock;
@@ -104,7 +103,7 @@ class AloneController {
     @PostMapping("/households/{household}/departures")
     String log(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam long dog, @RequestParam(defaultValue = "") List<String> left, @RequestParam(defaultValue = "") List<String> upset,
                RedirectAttributes flash) {
-        Dog known = households.facts(me.practice(), household).dogs().stream().filter(d -> d.id() == dog).findFirst().orElseThrow(() -> new NotFound("dog " + dog));
+        Dog known = households.facts(me.practice(), household).dog(dog);
         try {
             Instant now = Instant.now(clock);
             UUID sitting = UUID.randomUUID();

@@ -24,7 +24,7 @@ public final class WatchWords {
 
     /** "First sign after 12 s. Quiet 68 in 100, at longest 4 min. 7 bouts." */
     public static String figures(AloneReading r) {
-        String whole = Measures.duration(Math.round(r.seconds()));
+        String whole = Measures.duration((double) Math.round(r.seconds()));
         if (r.first().isEmpty()) {
             return "In " + whole + ". Silence is not calm: look at how it lies, breathes and eats.";
         }

@@ -56,8 +56,8 @@ public record ProvisionsForm(@Nullable String minutes, @Nullable String idle, @N
     private static String traffic(int counted, int minutes) {
         String every = counted == 0 ? "Nobody in " + minutes + " min" : "One every " + Measures.plain((double) minutes / counted, 1) + " min";
         return every + switch (Traffic.of(counted, minutes)) {
-            case TOO_BUSY -> ": too busy. One in 2 to 10 min suits.";
-            case TOO_EMPTY -> ": too empty. One in 2 to 10 min suits.";
+            case TOO_BUSY -> ": too busy. " + "One in " + Traffic.LEAST_MIN + " to " + Traffic.MOST_MIN + " min suits.";
+            case TOO_EMPTY -> ": too empty. " + "One in " + Traffic.LEAST_MIN + " to " + Traffic.MOST_MIN + " min suits.";
             case SUITS -> ": this suits.";
         };
     }

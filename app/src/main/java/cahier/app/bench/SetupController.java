@@ -2,9 +2,7 @@ package cahier.app.bench;
 
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
-import cahier.app.judge.Judgements;
 import cahier.app.track.ClimbPlan;
-import cahier.app.track.KeyedPlan;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
@@ -29,14 +27,12 @@ class SetupController {
     private final Setups setups;
     private final Households households;
     private final Tracks tracks;
-    private final Judgements judgements;
     private final Clock clock;
 
-    SetupController(Setups setups, Households households, Tracks tracks, Judgements judgements, Clock clock) {
+    SetupController(Setups setups, Households households, Tracks tracks, Clock clock) {
         this.setups = setups;
         this.households = households;
         this.tracks = tracks;
-        this.judgements = judgements;
         this.clock = clock;
     }
 
@@ -100,11 +96,7 @@ class SetupController {
         Step base = map.current().orElse(map.steps().get(map.steps().size() - 1));
         int behind = map.indexOf(base.id()).orElseThrow(() -> new NotFound("step " + base.id())) + 1;
         List<StepPlan> plans = steps(base.plan(), result);
-        Instant now = Instant.now(clock);
-        for (int i = 0; i < plans.size(); i++) {
-            tracks.addStep(me.practice(), track, KeyedPlan.own(plans.get(i)), behind + i, now);
-        }
-        judgements.judge(me.practice(), track, now);
+        tracks.addSteps(me.practice(), track, plans, behind, Instant.now(clock));
         return "redirect:/tracks/" + track;
     }
 

@@ -90,7 +90,7 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
     }
 
     private static String cell(@Nullable List<String> list, int i) {
-        return i < size(list) && list.get(i) != null ? list.get(i).strip() : "";
+        return list != null && i < list.size() && list.get(i) != null ? list.get(i).strip() : "";
     }
 
     /** The same with another screen, in the middle between dog and path. */

@@ -79,16 +79,17 @@ class AlarmAnswers {
     public void answer(TrainerUser trainer, UUID id, String with, String agreed, Map<Long, Choice> choices, Instant now) {
         PracticeId practice = trainer.practice();
         Alarm alarm = alarms.get(practice, id);
-        if (!alarms.answer(trainer, id, with, agreed, now)) {
+        if (!alarm.isOpen()) {
             return;
         }
-        mail.alarmOpened(practice, id);
         calls(practice, alarm).forEach(call -> {
             Choice choice = choices.get(call.track());
             if (choice != null) {
                 answers.call(trainer, call.decided().id(), call.decided().version(), choice.next(), choice.why(), now);
             }
         });
-        ofDog(practice, alarm).forEach(m -> judgements.judge(practice, m.track().id(), now));
+        if (alarms.answer(trainer, id, with, agreed, now)) {
+            mail.alarmOpened(practice, id);
+        }
     }
 }

@@ -90,7 +90,7 @@ class Briefs {
         Instant since = facts.lessons().stream().filter(l -> l.startsAt().isBefore(lesson.startsAt()) && l.state() != Lesson.State.MISSED).map(Lesson::startsAt).findFirst()
                 .orElse(lesson.startsAt().minus(FIRST_LOOK));
         List<KeptRep> reps = log.ofHousehold(practice, lesson.householdId(), since);
-        List<Brief.Line> lines = book.active().stream().filter(r -> r.step().isPresent()).map(r -> line(practice, r, facts, reps, since)).toList();
+        List<Brief.Line> lines = book.active().stream().filter(r -> r.step().isPresent()).map(r -> line(r, facts, reps, since)).toList();
         Agenda suggested = Agenda.of(Math.max(Agenda.SHORTEST, lesson.minutes()), wishes(book));
         Optional<List<AgendaLine>> own = lessons.agenda(practice, lesson);
         List<AgendaLine> agenda = own.orElseGet(() -> written(suggested));
@@ -106,13 +106,13 @@ class Briefs {
                 book.rows().stream().map(TrackRow::way).filter(w -> w.roadmap().current().isPresent() && w.permit().restsForGood()).map(w -> new Brief.Send(w.track().title(), w.why())).toList());
     }
 
-    private Brief.Line line(PracticeId practice, TrackRow row, Facts facts, List<KeptRep> all, Instant since) {
+    private Brief.Line line(TrackRow row, Facts facts, List<KeptRep> all, Instant since) {
         Roadmap map = row.roadmap();
         List<KeptRep> reps = all.stream().filter(r -> r.trackId() == map.track().id()).toList();
         Map<Outcome, Long> counts = reps.stream().collect(Collectors.groupingBy(KeptRep::outcome, Collectors.counting()));
         Map<String, Long> people = reps.stream().collect(Collectors.groupingBy(r -> RepWords.person(r, facts).isEmpty() ? "someone" : RepWords.person(r, facts), TreeMap::new, Collectors.counting()));
         String who = people.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining(", "));
-        return new Brief.Line(map.track().id(), map.track().title(), steps(practice, map, since), count(counts, Outcome.CLEAN), count(counts, Outcome.HELPED), count(counts, Outcome.MISSED),
+        return new Brief.Line(map.track().id(), map.track().title(), steps(map, since), count(counts, Outcome.CLEAN), count(counts, Outcome.HELPED), count(counts, Outcome.MISSED),
                 count(counts, Outcome.TOO_MUCH), who, note(row, reps));
     }
 
@@ -121,7 +121,7 @@ class Briefs {
     }
 
     /** "step 4 to 5": where the dog stood at the lesson before, and now. */
-    private String steps(PracticeId practice, Roadmap map, Instant since) {
+    private String steps(Roadmap map, Instant since) {
         Optional<Integer> then = tracks.visits(map.track()).stream().filter(v -> !v.undone() && !v.enteredAt().isAfter(since)).reduce((a, b) -> b)
                 .flatMap(v -> map.indexOf(v.stepId())).map(i -> i + 1);
         int now = map.number();

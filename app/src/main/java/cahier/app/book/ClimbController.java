@@ -2,7 +2,6 @@ package cahier.app.book;
 
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
-import cahier.app.judge.Judgements;
 import cahier.app.step.EffortWords;
 import cahier.app.track.ClimbPlan;
 import cahier.app.track.Roadmap;
@@ -31,13 +30,11 @@ class ClimbController {
 
     private final Tracks tracks;
     private final Households households;
-    private final Judgements judgements;
     private final Clock clock;
 
-    ClimbController(Tracks tracks, Households households, Judgements judgements, Clock clock) {
+    ClimbController(Tracks tracks, Households households, Clock clock) {
         this.tracks = tracks;
         this.households = households;
-        this.judgements = judgements;
         this.clock = clock;
     }
 
@@ -72,7 +69,6 @@ class ClimbController {
         // The first made step is the base itself with its start values: it is not added a second time.
         List<StepPlan> fresh = steps.stream().filter(p -> !p.withTitle("").equals(base.plan().withTitle(""))).toList();
         tracks.addSteps(me.practice(), track, fresh, Instant.now(clock));
-        judgements.judge(me.practice(), track, Instant.now(clock));
         return "redirect:/tracks/" + track;
     }
 

@@ -14,7 +14,6 @@ import cahier.app.outing.Outings;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Tracks;
 import cahier.app.web.Measures;
-import cahier.app.web.NotFound;
 import cahier.core.decide.TrackKind;
 import cahier.core.exposure.NextDistance;
 import cahier.core.exposure.Response;
@@ -84,7 +83,7 @@ class DistanceController {
     String saw(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam long dog, @RequestParam Trigger kind, @RequestParam(defaultValue = "0") int loudness,
                @RequestParam(defaultValue = "") String far, @RequestParam Optional<Response> response, @RequestParam(defaultValue = "") String food, @RequestParam(defaultValue = "") String calm, RedirectAttributes flash) {
         Facts facts = households.facts(me.practice(), id);
-        Dog known = facts.dogs().stream().filter(d -> d.id() == dog).findFirst().orElseThrow(() -> new NotFound("dog " + dog));
+        Dog known = facts.dog(dog);
         return refusing(me, id, flash, () -> {
             if (response.isEmpty()) {
                 throw new IllegalArgumentException("must come with what the dog did");

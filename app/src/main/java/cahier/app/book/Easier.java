@@ -34,7 +34,7 @@ final class Easier {
         if (Between.isUnchanged(changes)) {
             check.refuse("title", "must be an easier step: it asks the same as “" + upper.title() + "”. Make the distance, the time, the place, the help or another criterion easier");
         }
-        Between.harder(changes).forEach(c -> check.refuse(FIELDS.get(c), "must not ask more than “" + upper.title() + "”, which has " + shown(c, upper)));
+        Between.harder(changes).forEach(c -> check.refuse(Objects.requireNonNull(FIELDS.get(c)), "must not ask more than “" + upper.title() + "”, which has " + shown(c, upper)));
     }
 
     /** As the steps of the track say; a track that says nothing, and is about fear, gets harder nearer. */

@@ -29,8 +29,6 @@ import java.util.stream.Collectors;
 /** What the reps of a track say about its word and its places (docs/rules.md 22, 25). */
 final class Hints {
 
-    private static final int LEAST_FOR_PLACES = 10;
-
     private Hints() {
     }
 
@@ -43,7 +41,7 @@ final class Hints {
         List<Hint> hints = new ArrayList<>();
         word(map, given, method, reps).ifPresent(hints::add);
         List<Places.Cell> cells = cells(given, facts);
-        if (given.visit().work().size() >= LEAST_FOR_PLACES && cells.size() > 1) {
+        if (given.visit().work().size() >= Places.LEAST_REPS && cells.size() > 1) {
             Places.next(cells).ifPresent(next -> hints.add(new Hint(Glyph.NOTE, "Next place: " + next.place(),
                     "The easiest that does not count yet: 3 reps there, 8 of 10 clean.")));
         }

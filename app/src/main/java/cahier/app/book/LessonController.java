@@ -5,7 +5,6 @@ import cahier.app.account.TrainerUser;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
-import cahier.app.judge.Judgements;
 import cahier.app.lesson.AgendaLine;
 import cahier.app.lesson.Busy;
 import cahier.app.lesson.BusyTimes;
@@ -71,12 +70,11 @@ class LessonController {
     private final AccountService accounts;
     private final Tracks tracks;
     private final RepLog log;
-    private final Judgements judgements;
     private final Calendars calendars;
     private final BusyTimes busy;
     private final Clock clock;
 
-    LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log, Judgements judgements,
+    LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log,
                      Calendars calendars, BusyTimes busy, Clock clock) {
         this.briefs = briefs;
         this.lessons = lessons;
@@ -84,7 +82,6 @@ class LessonController {
         this.accounts = accounts;
         this.tracks = tracks;
         this.log = log;
-        this.judgements = judgements;
         this.calendars = calendars;
         this.busy = busy;
         this.clock = clock;
@@ -113,7 +110,7 @@ class LessonController {
         for (Lesson lesson : all) {
             Household household = Objects.requireNonNull(homes.get(lesson.householdId()));
             boolean sameDay = before != null && before.endsAt().atZone(household.zone()).toLocalDate().equals(lesson.startsAt().atZone(household.zone()).toLocalDate());
-            int gap = sameDay ? (int) Duration.between(before.endsAt(), lesson.startsAt()).toMinutes() : -1;
+            int gap = before != null && sameDay ? (int) Duration.between(before.endsAt(), lesson.startsAt()).toMinutes() : -1;
             listed.add(new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), household.zone(), today), gap, lesson.isOver() ? List.of() : words(clashes.getOrDefault(lesson.id(), List.of()), household.zone())));
             before = lesson;
         }
@@ -174,8 +171,7 @@ class LessonController {
         UUID sitting = UUID.nameUUIDFromBytes(("lesson " + id + " track " + track).getBytes(StandardCharsets.UTF_8));
         log.store(households.get(me.practice(), lesson.householdId()), List.of(new NewRep(UUID.randomUUID(), sitting, track, step.id(), outcome, shown ? Role.SHOWN : Role.WORK, now,
                 lives ? person : null, null)), null, now);
-        log.end(households.get(me.practice(), lesson.householdId()), sitting, now, Ending.of(null, ""));
-        judgements.judge(me.practice(), track, now);
+        log.end(households.get(me.practice(), lesson.householdId()), sitting, now, Ending.of(null, ""), now);
         return back(id) + "#check-" + track;
     }
 
@@ -207,7 +203,7 @@ class LessonController {
     /** "shown-MARKER" is "fine" or "not"; anything else was not looked for. */
     private static Map<Shown, Boolean> shown(Map<String, String> all) {
         return Arrays.stream(Shown.values()).filter(w -> List.of("fine", "not").contains(all.getOrDefault("shown-" + w.name(), "")))
-                .collect(Collectors.toMap(Function.identity(), w -> all.get("shown-" + w.name()).equals("fine")));
+                .collect(Collectors.toMap(Function.identity(), w -> "fine".equals(all.get("shown-" + w.name()))));
     }
 
     /** A calendar file in which the trainer's other times stand. */

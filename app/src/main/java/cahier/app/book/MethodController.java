@@ -2,7 +2,6 @@ package cahier.app.book;
 
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
-import cahier.app.judge.Judgements;
 import cahier.app.method.Methods;
 import cahier.app.roadmap.GoesRound;
 import cahier.app.roadmap.SchoolChange;
@@ -31,14 +30,12 @@ class MethodController {
     private final Methods methods;
     private final Households households;
     private final SchoolChange schools;
-    private final Judgements judgements;
     private final Clock clock;
 
-    MethodController(Methods methods, Households households, SchoolChange schools, Judgements judgements, Clock clock) {
+    MethodController(Methods methods, Households households, SchoolChange schools, Clock clock) {
         this.methods = methods;
         this.households = households;
         this.schools = schools;
-        this.judgements = judgements;
         this.clock = clock;
     }
 
@@ -81,9 +78,8 @@ class MethodController {
     @PostMapping("/households/{household}/method/changes")
     String change(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track, RedirectAttributes flash) {
         households.get(me.practice(), household);
-        Instant now = Instant.now(clock);
         try {
-            schools.answer(me.practice(), household, track, me.signature(), now).forEach(t -> judgements.judge(me.practice(), t, now));
+            schools.answer(me.practice(), household, track, me.signature(), Instant.now(clock));
             return "redirect:/households/" + household + "/roadmap";
         } catch (GoesRound e) {
             flash.addFlashAttribute("refusal", e.getMessage());

@@ -11,11 +11,9 @@ import cahier.app.web.Dates;
 import cahier.core.lesson.Payback;
 import cahier.core.rep.Outcome;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -32,7 +30,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 @Controller
 class PaybackController {
 
-    private static final Duration THE_LAST_REP = Duration.ofSeconds(30);
     private static final int LONGEST_S = 600;
 
     private final Tracks tracks;
@@ -71,16 +68,8 @@ class PaybackController {
         return "book/payback";
     }
 
-    /** Each sitting from its first rep to its last. */
     private static double minutes(List<KeptRep> reps) {
-        return reps.stream().collect(Collectors.groupingBy(KeptRep::sittingId)).values().stream().mapToDouble(PaybackController::minutesOf).sum();
-    }
-
-    private static double minutesOf(List<KeptRep> sitting) {
-        Comparator<Instant> order = Comparator.naturalOrder();
-        Instant first = sitting.stream().map(KeptRep::happenedAt).min(order).orElseThrow();
-        Instant last = sitting.stream().map(KeptRep::happenedAt).max(order).orElseThrow();
-        return Duration.between(first, last).plus(THE_LAST_REP).toSeconds() / 60.0;
+        return Payback.spentMinutes(reps.stream().collect(Collectors.groupingBy(KeptRep::sittingId, Collectors.mapping(KeptRep::happenedAt, Collectors.toList()))).values());
     }
 
     private static String says(Payback payback, LocalDate today) {

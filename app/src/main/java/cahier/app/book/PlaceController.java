@@ -3,12 +3,8 @@ package cahier.app.book;
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
-import cahier.app.household.Place;
-import cahier.app.judge.Judgements;
-import cahier.app.track.KeyedPlan;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Tracks;
-import cahier.app.web.NotFound;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Optional;
@@ -26,13 +22,11 @@ class PlaceController {
 
     private final Tracks tracks;
     private final Households households;
-    private final Judgements judgements;
     private final Clock clock;
 
-    PlaceController(Tracks tracks, Households households, Judgements judgements, Clock clock) {
+    PlaceController(Tracks tracks, Households households, Clock clock) {
         this.tracks = tracks;
         this.households = households;
-        this.judgements = judgements;
         this.clock = clock;
     }
 
@@ -42,7 +36,7 @@ class PlaceController {
         Facts facts = households.facts(me.practice(), map.track().householdId());
         model.addAttribute("roadmap", map);
         model.addAttribute("facts", facts);
-        place.filter(p -> !map.steps().isEmpty()).ifPresent(p -> model.addAttribute("proposal", NewPlace.of(map, facts.places(), place(facts, p))));
+        place.filter(p -> !map.steps().isEmpty()).ifPresent(p -> model.addAttribute("proposal", NewPlace.of(map, facts.places(), facts.place(p))));
         return "book/place";
     }
 
@@ -52,17 +46,9 @@ class PlaceController {
         Roadmap map = tracks.get(me.practice(), track);
         Facts facts = households.facts(me.practice(), map.track().householdId());
         if (!map.steps().isEmpty()) {
-            NewPlace proposal = NewPlace.of(map, facts.places(), place(facts, place));
-            Instant now = Instant.now(clock);
-            for (int i = 0; i < proposal.steps().size(); i++) {
-                tracks.addStep(me.practice(), track, KeyedPlan.own(proposal.steps().get(i)), proposal.reached() + 1 + i, now);
-            }
-            judgements.judge(me.practice(), track, now);
+            NewPlace proposal = NewPlace.of(map, facts.places(), facts.place(place));
+            tracks.addSteps(me.practice(), track, proposal.steps(), proposal.reached() + 1, Instant.now(clock));
         }
         return "redirect:/tracks/" + track;
-    }
-
-    private static Place place(Facts facts, long id) {
-        return facts.places().stream().filter(p -> p.id() == id).findFirst().orElseThrow(() -> new NotFound("place " + id));
     }
 }

@@ -13,6 +13,7 @@ import cahier.app.roadmap.Way;
 import cahier.app.sheet.Homeworks;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
+import cahier.core.roadmap.NextSheet;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -73,7 +74,7 @@ class RoadmapController {
     @PostMapping("/households/{household}/roadmap/issue")
     String issue(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track,
                  @RequestParam Optional<String> more, RedirectAttributes flash) {
-        if (track.size() > Homeworks.MOST_TRACKS && more.isEmpty()) {
+        if (track.size() > NextSheet.MOST_TRACKS && more.isEmpty()) {
             flash.addFlashAttribute("refusal", "You ticked " + track.size() + " tracks; three at most is usual. Tick “more than three, on purpose” as well, or fewer tracks.");
             flash.addFlashAttribute("ticked", track);
             return roadmap(household);

@@ -5,7 +5,6 @@ import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.method.Methods;
-import cahier.app.judge.Judgements;
 import cahier.app.roadmap.GoesRound;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.step.StepForm;
@@ -34,16 +33,14 @@ class StepController {
 
     private final Tracks tracks;
     private final Households households;
-    private final Judgements judgements;
     private final Answers answers;
     private final Methods methods;
     private final Roadmaps roadmaps;
     private final Clock clock;
 
-    StepController(Tracks tracks, Households households, Judgements judgements, Answers answers, Methods methods, Roadmaps roadmaps, Clock clock) {
+    StepController(Tracks tracks, Households households, Answers answers, Methods methods, Roadmaps roadmaps, Clock clock) {
         this.tracks = tracks;
         this.households = households;
-        this.judgements = judgements;
         this.answers = answers;
         this.methods = methods;
         this.roadmaps = roadmaps;
@@ -87,7 +84,7 @@ class StepController {
             return form(me, roadmap, model);
         }
         tracks.addStep(me.practice(), track, KeyedPlan.own(plan), Integer.MAX_VALUE, now());
-        return judged(me, track);
+        return back(track);
     }
 
     @GetMapping("/steps/{id}")
@@ -108,18 +105,18 @@ class StepController {
             model.addAttribute("step", step);
             return form(me, roadmap, model);
         }
-        tracks.saveStep(me.practice(), id, form.version(), plan);
-        return judged(me, step.trackId());
+        tracks.saveStep(me.practice(), id, form.version(), plan, now());
+        return back(step.trackId());
     }
 
     @PostMapping("/steps/{id}/move")
     String move(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam int by, RedirectAttributes flash) {
         try {
-            roadmaps.moveStep(me.practice(), id, by);
+            roadmaps.moveStep(me.practice(), id, by, now());
         } catch (GoesRound e) {
             flash.addFlashAttribute("refusal", e.getMessage());
         }
-        return judged(me, tracks.step(me.practice(), id).trackId());
+        return back(tracks.step(me.practice(), id).trackId());
     }
 
     @PostMapping("/steps/{id}/remove")
@@ -131,23 +128,22 @@ class StepController {
         } else {
             flash.addFlashAttribute("refusal", "The dog is on “" + step.title() + "”. Put it on another step first.");
         }
-        return judged(me, step.trackId());
+        return back(step.trackId());
     }
 
     @PostMapping("/steps/{id}/restore")
     String restore(@AuthenticationPrincipal TrainerUser me, @PathVariable long id) {
         tracks.restoreStep(me.practice(), id, now());
-        return judged(me, tracks.step(me.practice(), id).trackId());
+        return back(tracks.step(me.practice(), id).trackId());
     }
 
     @PostMapping("/tracks/{track}/dog-on/{step}")
     String putOn(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @PathVariable long step) {
         answers.putOn(me, track, step, now());
-        return "redirect:/tracks/" + track;
+        return back(track);
     }
 
-    private String judged(TrainerUser me, long track) {
-        judgements.judge(me.practice(), track, now());
+    private static String back(long track) {
         return "redirect:/tracks/" + track;
     }
 

@@ -29,8 +29,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -155,8 +155,7 @@ class TrackController {
             model.addAttribute("track", roadmap.track());
             return "book/track-form";
         }
-        tracks.save(me.practice(), edited);
-        judgements.judge(me.practice(), id, Instant.now(clock));
+        tracks.save(me.practice(), edited, Instant.now(clock));
         return "redirect:/tracks/" + id;
     }
 }

@@ -3,7 +3,6 @@ package cahier.app.book;
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
-import cahier.app.judge.Judgements;
 import cahier.app.method.Methods;
 import cahier.app.roadmap.Starts;
 import cahier.app.shelf.Template;
@@ -40,16 +39,14 @@ class TrackStartController {
     private final Templates templates;
     private final Methods methods;
     private final Households households;
-    private final Judgements judgements;
     private final Clock clock;
 
-    TrackStartController(Tracks tracks, Starts starts, Templates templates, Methods methods, Households households, Judgements judgements, Clock clock) {
+    TrackStartController(Tracks tracks, Starts starts, Templates templates, Methods methods, Households households, Clock clock) {
         this.tracks = tracks;
         this.starts = starts;
         this.templates = templates;
         this.methods = methods;
         this.households = households;
-        this.judgements = judgements;
         this.clock = clock;
     }
 
@@ -92,7 +89,6 @@ class TrackStartController {
         Instant now = Instant.now(clock);
         chosen.forEach((name, template) -> made.add(starts.start(me.practice(), household, dog.orElseThrow(), name, template, now)));
         own.ifPresent(track -> made.add(tracks.add(me.practice(), track, List.of(), now)));
-        made.forEach(track -> judgements.judge(me.practice(), track, now));
         return "redirect:" + (made.size() == 1 ? "/tracks/" + made.get(0) : "/households/" + household + "/roadmap");
     }
 }

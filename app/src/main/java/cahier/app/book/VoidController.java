@@ -4,7 +4,6 @@ import cahier.app.account.TrainerUser;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
-import cahier.app.judge.Judgements;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.track.Roadmap;
@@ -29,14 +28,12 @@ class VoidController {
     private final Tracks tracks;
     private final Households households;
     private final RepLog log;
-    private final Judgements judgements;
     private final Clock clock;
 
-    VoidController(Tracks tracks, Households households, RepLog log, Judgements judgements, Clock clock) {
+    VoidController(Tracks tracks, Households households, RepLog log, Clock clock) {
         this.tracks = tracks;
         this.households = households;
         this.log = log;
-        this.judgements = judgements;
         this.clock = clock;
     }
 
@@ -46,7 +43,6 @@ class VoidController {
         KeptRep out = find(me, track, rep);
         Facts facts = households.facts(me.practice(), tracks.get(me.practice(), track).track().householdId());
         log.voidRep(facts.household(), out, now, me.id());
-        judgements.judgeAnew(me.practice(), track, now);
         flash.addFlashAttribute("voided", out.id().toString());
         flash.addFlashAttribute("voidedSays", RepWords.of(out, facts));
         return "redirect:/tracks/" + track + "#evidence";
@@ -56,7 +52,6 @@ class VoidController {
     String putBack(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @RequestParam String rep) {
         Household household = households.get(me.practice(), tracks.get(me.practice(), track).track().householdId());
         log.putBack(household, find(me, track, rep), Instant.now(clock));
-        judgements.judgeAnew(me.practice(), track, Instant.now(clock));
         return "redirect:/tracks/" + track + "#evidence";
     }
 

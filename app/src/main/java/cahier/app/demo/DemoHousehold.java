@@ -203,40 +203,42 @@ class DemoHousehold {
         void plan(Way way) {
             Dog dog = facts.dogs().stream().filter(d -> d.name().equals(way.dog())).findFirst().orElseThrow();
             Instant from = at(way.stays().get(0).from(), FIRST_VISIT);
-            long track = way.template() == null ? own(way, dog.id(), from) : started(way, dog, from);
+            long track = way.template() == null ? own(way, dog.id(), from) : started(way, way.template(), dog, from);
             way.stays().forEach(stay -> plan(track, stay));
         }
 
         private long own(Way way, long dog, Instant from) {
-            Track track = Track.fresh(trainer.practice(), facts.household().id(), dog, way.title(), way.goal(), way.plan(), way.kind(),
+            Track track = Track.fresh(trainer.practice(), facts.household().id(), dog, Objects.requireNonNull(way.title()), Objects.requireNonNull(way.goal()), way.plan(), Objects.requireNonNull(way.kind()),
                     way.topic() == null ? Topic.EVERYDAY : way.topic(), "", "");
             return tracks.add(trainer.practice(), track, Objects.requireNonNull(way.steps()).stream().map(KeyedPlan::own).toList(), from);
         }
 
-        private long started(Way way, Dog dog, Instant from) {
-            long id = starts.start(trainer.practice(), facts.household().id(), dog, way.template(), shelf.find(way.template()).orElseThrow(), from);
+        private long started(Way way, String template, Dog dog, Instant from) {
+            long id = starts.start(trainer.practice(), facts.household().id(), dog, template, shelf.find(template).orElseThrow(), from);
             Track made = tracks.get(trainer.practice(), id).track();
-            tracks.save(trainer.practice(), made.withPlan(way.plan()));
+            tracks.save(trainer.practice(), made.withPlan(way.plan()), from);
             return id;
         }
 
         private void plan(long track, Stay stay) {
-            if (stay.clean() != null) {
+            Double clean = stay.clean();
+            if (clean != null) {
                 int until = stay.to() == null ? 0 : stay.to();
                 for (int day = stay.from() + 1; day < until; day++) {
                     int made = day;
                     LocalTime time = EVENING.plusMinutes(random.nextInt(50));
                     if (random.nextDouble() < PRACTISES) {
-                        events.add(new Event(at(day, time), () -> sit(track, madeUp(track, made, time, stay.clean()))));
+                        events.add(new Event(at(day, time), () -> sit(track, madeUp(track, made, time, clean))));
                     }
                 }
             }
             if (stay.sessions() != null) {
                 stay.sessions().forEach(sat -> events.add(new Event(at(sat.day(), sat.at()), () -> sit(track, sat))));
             }
-            if (stay.end() != null && stay.to() != null) {
+            Decision end = stay.end();
+            if (end != null && stay.to() != null) {
                 Instant time = at(stay.to(), DECIDED_AT);
-                events.add(new Event(time, () -> decide(track, stay.end(), time)));
+                events.add(new Event(time, () -> decide(track, end, time)));
             }
         }
 
@@ -265,8 +267,8 @@ class DemoHousehold {
             }
             log.store(facts.household(), reps, null, time);
             boolean stopped = sat.reps().contains("t");
-            log.end(facts.household(), sitting, time, Ending.of(stopped ? HowEnded.STOPPED : HowEnded.EAGER, sat.note() == null ? "" : sat.note()));
-            judgements.judge(trainer.practice(), track, time);
+            log.end(facts.household(), sitting, time, Ending.of(stopped ? HowEnded.STOPPED : HowEnded.EAGER, sat.note() == null ? "" : sat.note()), time);
+            round.track(trainer.practice(), track, time);
         }
 
         /** Accepts when the rules say the same, otherwise overrules with what was seen at the lesson. */

@@ -23,6 +23,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -75,7 +76,7 @@ class DemoOutdoors {
         for (String one : outing.what().split(" ")) {
             at = at.plusSeconds(SECONDS_A_LOOK);
             double metres = Double.parseDouble(one.substring(0, one.length() - 1));
-            exposures.keep(practice, new Met(id(household, "met", at), household, dog, outing.kind(), metres, Far.M.given(metres), RESPONSES.get(one.charAt(one.length() - 1)), "", null, null, at,
+            exposures.keep(practice, new Met(id(household, "met", at), household, dog, outing.kind(), metres, Far.M.given(metres), Objects.requireNonNull(RESPONSES.get(one.charAt(one.length() - 1))), "", null, null, at,
                     outing.loudness(), ""), at);
         }
     }
@@ -88,7 +89,7 @@ class DemoOutdoors {
         int n = 0;
         for (String one : watched.what().split(" ")) {
             Instant at = began.plusSeconds(60L * Integer.parseInt(one.substring(0, one.length() - 1)) + n++ % 60);
-            outings.keep(practice, sitting, new WatchTap(id(household, "tap " + n, at), sitting.id(), SEEN.get(one.charAt(one.length() - 1)), at), at);
+            outings.keep(practice, sitting, new WatchTap(id(household, "tap " + n, at), sitting.id(), Objects.requireNonNull(SEEN.get(one.charAt(one.length() - 1))), at), at);
         }
     }
 }

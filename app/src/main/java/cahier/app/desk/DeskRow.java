@@ -19,11 +19,11 @@ import java.util.Set;
  * @param more how many reasons stand behind those two
  * @param kinds what it can be filtered by
  */
-record DeskRow(Household household, String dogs, Optional<Glyph> glyph, String verdict, String why, String second, int more, double points, Set<Kind> kinds, Optional<Question> asked,
+public record DeskRow(Household household, String dogs, Optional<Glyph> glyph, String verdict, String why, String second, int more, double points, Set<Kind> kinds, Optional<Question> asked,
                Optional<Lesson> lesson, String lessonAt, Drawing days) {
 
     /** What a trainer looks for on a long desk. */
-    enum Kind {
+    public enum Kind {
         DECISION("Decisions"), QUESTION("Questions"), LESSON("Lessons to prepare"), SILENT("No reps");
 
         private final String words;

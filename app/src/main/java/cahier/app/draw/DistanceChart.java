@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -40,7 +41,7 @@ public final class DistanceChart {
 
     /** The mark of an answer: those of the reps. */
     public static Glyph mark(Response response) {
-        return GLYPHS.get(response);
+        return Objects.requireNonNull(GLYPHS.get(response));
     }
 
     /**

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /** A dog from both sides, in the zones of docs/rules.md 15. Drawn for Cahier, in a box of 320 by 220, looking left. */
@@ -40,7 +41,7 @@ public final class DogMap {
         for (Zone zone : List.of(Zone.MUZZLE, Zone.CHIN, Zone.CROWN, Zone.EAR_LEFT, Zone.EAR_RIGHT, Zone.NECK, Zone.COLLAR, Zone.CHEST, Zone.SHOULDER, Zone.FRONT_PAW_LEFT, Zone.FRONT_PAW_RIGHT, Zone.BACK, Zone.HIP,
                 Zone.HIND_PAW_LEFT, Zone.HIND_PAW_RIGHT, Zone.TAIL)) {
             if (!(left ? RIGHT : LEFT).contains(zone)) {
-                parts.add(new Part(zone, SHAPES.get(zone), comfort.containsKey(zone) ? "c" + comfort.get(zone) : "unknown"));
+                parts.add(new Part(zone, Objects.requireNonNull(SHAPES.get(zone)), comfort.containsKey(zone) ? "c" + comfort.get(zone) : "unknown"));
             }
         }
         return parts;

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -199,37 +198,36 @@ public final class WideStair {
     }
 
     private List<Stroke> marks() {
-        Map<Outcome, Path> paths = new EnumMap<>(Outcome.class);
-        for (Outcome outcome : Outcome.values()) {
-            paths.put(outcome, new Path());
-        }
+        Path cleans = new Path();
+        Path helps = new Path();
+        Path misses = new Path();
+        Path tooMuch = new Path();
         for (Day day : way.days()) {
             double x = middle(day.date());
             double y = y(day.step());
             double clean = (ROW - 3) * day.share(Outcome.CLEAN);
             if (day.of(Outcome.CLEAN) > 0) {
-                paths.get(Outcome.CLEAN).move(x, y - 2).vertical(y - 2 - clean);
+                cleans.move(x, y - 2).vertical(y - 2 - clean);
             }
             if (day.of(Outcome.HELPED) > 0) {
                 double helped = Math.max(4, (ROW - 3) * day.share(Outcome.HELPED));
-                paths.get(Outcome.HELPED).move(x + 1, y - 2 - helped).line(x + 1 + helped * 0.45, y - 2);
+                helps.move(x + 1, y - 2 - helped).line(x + 1 + helped * 0.45, y - 2);
             }
             for (int i = 0; i < Math.min(2, day.of(Outcome.MISSED)); i++) {
-                paths.get(Outcome.MISSED).move(x - 3, y + 4 + 4 * i).horizontal(x + 3);
+                misses.move(x - 3, y + 4 + 4 * i).horizontal(x + 3);
             }
             if (day.of(Outcome.TOO_MUCH) > 0) {
-                Glyph.TOO_MUCH.draw(paths.get(Outcome.TOO_MUCH), x - 6, y + 1, 0.5);
+                Glyph.TOO_MUCH.draw(tooMuch, x - 6, y + 1, 0.5);
             }
         }
-        return List.of(new Stroke(paths.get(Outcome.CLEAN).data(), "m-clean"), new Stroke(paths.get(Outcome.HELPED).data(), "m-helped"),
-                new Stroke(paths.get(Outcome.MISSED).data(), "m-missed"), new Stroke(paths.get(Outcome.TOO_MUCH).data(), "m-toomuch"));
+        return List.of(new Stroke(cleans.data(), "m-clean"), new Stroke(helps.data(), "m-helped"),
+                new Stroke(misses.data(), "m-missed"), new Stroke(tooMuch.data(), "m-toomuch"));
     }
 
     /** The step worked each day, with a riser where it changes, on to today. */
     private Stroke ink() {
         Path ink = new Path();
         double from = Double.NaN;
-        double y = Double.NaN;
         for (Day day : way.days()) {
             if (Double.isNaN(from)) {
                 ink.move(x(day.date()), y(day.step()));
@@ -238,7 +236,6 @@ public final class WideStair {
             }
             ink.horizontal(x(day.date()) + dayWidth);
             from = x(day.date()) + dayWidth;
-            y = y(day.step());
         }
         if (!Double.isNaN(from)) {
             ink.horizontal(Math.max(from, middle(way.today()))).vertical(y(way.current()));

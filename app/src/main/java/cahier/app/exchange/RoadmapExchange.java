@@ -8,7 +8,6 @@ import cahier.app.exchange.RoadmapFile.FileTrack;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
-import cahier.app.judge.Judgements;
 import cahier.app.roadmap.Apart;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Wait;
@@ -42,15 +41,13 @@ public class RoadmapExchange {
     private final Tracks tracks;
     private final Templates templates;
     private final Answers answers;
-    private final Judgements judgements;
 
-    RoadmapExchange(Roadmaps roadmaps, Households households, Tracks tracks, Templates templates, Answers answers, Judgements judgements) {
+    RoadmapExchange(Roadmaps roadmaps, Households households, Tracks tracks, Templates templates, Answers answers) {
         this.roadmaps = roadmaps;
         this.households = households;
         this.tracks = tracks;
         this.templates = templates;
         this.answers = answers;
-        this.judgements = judgements;
     }
 
     /** The open tracks that have steps, as a file. */
@@ -107,9 +104,7 @@ public class RoadmapExchange {
         for (List<Integer> pair : file.apart()) {
             roadmaps.keepApart(me.practice(), household, made.get(pair.get(0) - 1).get(0).trackId(), made.get(pair.get(1) - 1).get(0).trackId(), true);
         }
-        List<Long> ids = made.stream().map(steps -> steps.get(0).trackId()).toList();
-        ids.forEach(id -> judgements.judge(me.practice(), id, now));
-        return ids;
+        return made.stream().map(steps -> steps.get(0).trackId()).toList();
     }
 
     private List<Step> add(TrainerUser me, long household, Dog dog, FileTrack file, Instant now) {

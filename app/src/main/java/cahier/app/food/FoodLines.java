@@ -8,9 +8,9 @@ import cahier.app.intake.Intakes;
 import cahier.core.food.FoodBudget;
 import cahier.core.food.Stage;
 import java.time.LocalDate;
-import java.time.Period;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -26,9 +26,6 @@ public class FoodLines {
     public static final double TREAT_KCAL_PER_G = 3.5;
     static final double FOOD_KCAL_PER_G = 3.6;
     public static final int PIECES_PER_BISCUIT = 4;
-    private static final int PUPPY_MONTHS = 12;
-    private static final int YOUNG_PUPPY_MONTHS = 4;
-    private static final int SENIOR_YEARS = 9;
     private static final double G_PER_KG = 1000;
     private static final double PER_100 = 100;
 
@@ -45,7 +42,7 @@ public class FoodLines {
      */
     public List<FoodLine> of(PracticeId practice, Facts facts, Map<String, Integer> pieces, LocalDate today) {
         Map<Long, DogCare> care = intakes.care(practice, facts.household().id());
-        return facts.dogs().stream().filter(d -> pieces.getOrDefault(d.name(), 0) > 0).flatMap(d -> line(d, care.get(d.id()), pieces.get(d.name()), today).stream()).toList();
+        return facts.dogs().stream().filter(d -> pieces.getOrDefault(d.name(), 0) > 0).flatMap(d -> line(d, care.get(d.id()), Objects.requireNonNull(pieces.get(d.name())), today).stream()).toList();
     }
 
     private static Optional<FoodLine> line(Dog dog, @Nullable DogCare care, int pieces, LocalDate today) {
@@ -53,22 +50,8 @@ public class FoodLines {
             return Optional.empty();
         }
         double food = care == null || care.kcal100g() == null ? FOOD_KCAL_PER_G : care.kcal100g() / PER_100;
-        FoodBudget budget = new FoodBudget(new FoodBudget.Dog(dog.weightG() / G_PER_KG, stage(dog, care, today)),
+        FoodBudget budget = new FoodBudget(new FoodBudget.Dog(dog.weightG() / G_PER_KG, Stage.of(Optional.ofNullable(dog.born()), Optional.ofNullable(care).map(DogCare::neutered), today)),
                 new FoodBudget.Treats(pieces, PIECE_G, TREAT_KCAL_PER_G, PIECES_PER_BISCUIT), food, FoodBudget.USUAL_SHARE);
         return Optional.of(new FoodLine(dog.name(), budget));
-    }
-
-    /** By age; whether an adult is neutered where that was said, else as one that is: it eats less. */
-    static Stage stage(Dog dog, @Nullable DogCare care, LocalDate today) {
-        if (dog.born() != null) {
-            Period age = Period.between(dog.born(), today);
-            if (age.toTotalMonths() < PUPPY_MONTHS) {
-                return age.toTotalMonths() < YOUNG_PUPPY_MONTHS ? Stage.PUPPY_UNDER_4_MONTHS : Stage.PUPPY;
-            }
-            if (age.getYears() >= SENIOR_YEARS) {
-                return Stage.SENIOR;
-            }
-        }
-        return care != null && Boolean.FALSE.equals(care.neutered()) ? Stage.ADULT_ENTIRE : Stage.ADULT_NEUTERED;
     }
 }

@@ -24,6 +24,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -68,13 +69,13 @@ public class Forecasts {
         int at = map.currentIndex().get();
         ZoneId zone = facts.household().zone();
         LocalDate today = now.atZone(zone).toLocalDate();
-        Forecast.Track track = track(practice, map, facts, household, now);
+        Forecast.Track track = track(map, facts, household, now);
         Optional<LocalDate> lesson = facts.lessonAfter(now).map(l -> l.startsAt().atZone(zone).toLocalDate());
         Forecast forecast = Forecast.of(track, today, lesson, map.track().id(), Forecast.RUNS);
         return Optional.of(new Outlook(forecast, today, at + 1, map.steps().size(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day)), least(track)));
     }
 
-    private Forecast.Track track(PracticeId practice, Roadmap map, Facts facts, List<PracticeDay> household, Instant now) {
+    private Forecast.Track track(Roadmap map, Facts facts, List<PracticeDay> household, Instant now) {
         int at = map.currentIndex().orElseThrow();
         ZoneId zone = facts.household().zone();
         LocalDate today = now.atZone(zone).toLocalDate();
@@ -82,7 +83,7 @@ public class Forecasts {
         Map<Long, Integer> spent = days.stream().collect(Collectors.groupingBy(PracticeDay::stepId, Collectors.summingInt(PracticeDay::reps)));
         Map<LocalDate, Integer> daily = days.stream().collect(Collectors.groupingBy(PracticeDay::day, Collectors.summingInt(PracticeDay::reps)));
         LocalDate began = tracks.visits(map.track()).stream().map(Visit::enteredAt).min(Comparator.naturalOrder()).orElse(now).atZone(zone).toLocalDate();
-        Pace pace = Pace.of(map.steps().subList(0, at).stream().filter(s -> spent.getOrDefault(s.id(), 0) > 0).map(s -> Math.log(spent.get(s.id()) / usual(map, s))).toList());
+        Pace pace = Pace.of(map.steps().subList(0, at).stream().filter(s -> spent.getOrDefault(s.id(), 0) > 0).map(s -> Math.log(Objects.requireNonNull(spent.get(s.id())) / usual(map, s))).toList());
         List<Forecast.Ahead> ahead = map.steps().subList(at, map.steps().size()).stream().map(s -> new Forecast.Ahead(usual(map, s), rule(map, s).least())).toList();
         Step current = map.steps().get(at);
         return new Forecast.Track(pace, ahead, spent.getOrDefault(current.id(), 0), Forecast.history(daily, began, today), Math.max(1, current.plan().repsADay()));
@@ -119,7 +120,7 @@ public class Forecasts {
         Facts facts = households.facts(practice, map.track().householdId());
         LocalDate today = now.atZone(facts.household().zone()).toLocalDate();
         int reps = map.steps().get(map.currentIndex().get()).plan().reps();
-        Forecast.Track track = track(practice, other, facts, log.days(practice, map.track().householdId()), now);
+        Forecast.Track track = track(other, facts, log.days(practice, map.track().householdId()), now);
         return Optional.of(new Rhythms(rhythm(track, sessionsAWeek, reps, today, map.track().id()), RHYTHMS.stream().map(n -> rhythm(track, n, reps, today, map.track().id())).toList(), least(track)));
     }
 

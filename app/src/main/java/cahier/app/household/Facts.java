@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.web.NotFound;
 import cahier.core.words.Clash;
 import cahier.core.words.Clashes;
 import java.time.Instant;
@@ -28,8 +29,24 @@ public record Facts(Household household, List<Person> people, List<Dog> dogs, Li
         return people.stream().filter(p -> !p.isChild()).toList();
     }
 
+    /** One of its people; nobody where that is not one of them, or nobody is meant. */
     public Optional<Person> person(@Nullable Long id) {
         return people.stream().filter(p -> id != null && p.id() == id).findFirst();
+    }
+
+    /** One of its people, or the page for what does not exist. */
+    public Person somebody(long id) {
+        return person(id).orElseThrow(() -> new NotFound("person " + id));
+    }
+
+    /** One of its dogs, or the page for what does not exist. */
+    public Dog dog(long id) {
+        return dogs.stream().filter(d -> d.id() == id).findFirst().orElseThrow(() -> new NotFound("dog " + id));
+    }
+
+    /** One of its places, or the page for what does not exist. */
+    public Place place(long id) {
+        return places.stream().filter(p -> p.id() == id).findFirst().orElseThrow(() -> new NotFound("place " + id));
     }
 
     /** "Dele, Marit, Noor (9) with Marit": who practises, and who is there when a child does. */

@@ -37,7 +37,7 @@ class LetterController {
     String letter(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
         RaisedGate gate = gates.get(me.practice(), id);
         Facts facts = households.facts(me.practice(), gate.householdId());
-        Dog dog = facts.dogs().stream().filter(d -> d.id() == gate.dogId()).findFirst().orElseThrow();
+        Dog dog = facts.dog(gate.dogId());
         model.addAttribute("gate", gate);
         model.addAttribute("facts", facts);
         model.addAttribute("dog", dog);

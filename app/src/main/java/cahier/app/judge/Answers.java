@@ -3,7 +3,6 @@ package cahier.app.judge;
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.log.RepLog;
-import cahier.app.track.KeyedPlan;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
@@ -25,12 +24,14 @@ public class Answers {
     private final DecisionMapper decisions;
     private final Tracks tracks;
     private final RepLog log;
+    private final JudgeAtCommit commit;
 
-    Answers(Judgements judgements, DecisionMapper decisions, Tracks tracks, RepLog log) {
+    Answers(Judgements judgements, DecisionMapper decisions, Tracks tracks, RepLog log, JudgeAtCommit commit) {
         this.judgements = judgements;
         this.decisions = decisions;
         this.tracks = tracks;
         this.log = log;
+        this.commit = commit;
     }
 
     /** How an answer went. */
@@ -90,8 +91,7 @@ public class Answers {
     /** A track that was rested is worked again from the step the dog stands on. */
     public void takeUp(TrainerUser trainer, long track, Instant now) {
         tracks.locked(trainer.practice(), track);
-        tracks.takeUp(trainer.practice(), track);
-        judgements.judge(trainer.practice(), track, now);
+        tracks.takeUp(trainer.practice(), track, now);
     }
 
     /** Carries out what stands on a track whose owner may move on; the trainer can take it back. */
@@ -115,9 +115,7 @@ public class Answers {
         if (!open.isOpen() || roadmap.currentIndex().isEmpty()) {
             return Result.CHANGED;
         }
-        long split = roadmap.current().orElseThrow().id();
-        long made = tracks.addStep(trainer.practice(), open.trackId(), KeyedPlan.own(between), roadmap.currentIndex().get(), now);
-        tracks.markSplit(trainer.practice(), split, now);
+        long made = tracks.splitStep(trainer.practice(), open.trackId(), between, now);
         long visit = tracks.move(trainer.practice(), open.trackId(), made, Decision.SPLIT, open.cause(), trainer.signature(), now);
         boolean asSuggested = open.suggested() == Decision.SPLIT || open.suggested() == Decision.CALL;
         decisions.answer(trainer.practice(), open.id(), asSuggested ? Decided.State.ACCEPTED : Decided.State.OVERRULED, Decision.SPLIT, now,
@@ -180,10 +178,10 @@ public class Answers {
             tracks.unmove(trainer.practice(), answered.trackId(), answered.visitId(), answered.newVisitId(), trainer.signature(), now);
         }
         if (answered.answer() == Decision.CALL) {
-            tracks.takeUp(trainer.practice(), answered.trackId());
+            tracks.takeUp(trainer.practice(), answered.trackId(), now);
         }
         decisions.undo(trainer.practice(), answered.id());
-        judgements.judge(trainer.practice(), answered.trackId(), now);
+        commit.ask(trainer.practice(), answered.trackId(), now);
         return Result.DONE;
     }
 
@@ -194,12 +192,12 @@ public class Answers {
             throw new NotFound("step " + step);
         }
         if (roadmap.track().isRested()) {
-            tracks.takeUp(trainer.practice(), track);
+            tracks.takeUp(trainer.practice(), track, now);
         }
         if (roadmap.visit().filter(v -> v.stepId() == step).isEmpty()) {
             tracks.move(trainer.practice(), track, step, null, null, trainer.signature(), now);
         }
-        judgements.judge(trainer.practice(), track, now);
+        commit.ask(trainer.practice(), track, now);
     }
 
     /** The track a suggestion is about, or the page for what does not exist. */

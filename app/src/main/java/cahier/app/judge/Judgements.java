@@ -13,7 +13,6 @@ import cahier.app.track.Tracks;
 import cahier.app.track.Visit;
 import cahier.core.decide.Case;
 import cahier.core.decide.Cause;
-import cahier.core.decide.Decision;
 import cahier.core.decide.Judge;
 import cahier.core.decide.Reason;
 import cahier.core.decide.Replay;
@@ -29,6 +28,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -37,7 +37,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Which suggestion stands in the margin of each track. Computed when a session closes and when days pass (docs/rules.md 4), by {@link JudgingRound}; pages only read it. */
+/** Which suggestion stands in the margin of each track. Computed when a session closes and when days pass (docs/rules.md 4), by {@link JudgingRound}, and when something it rests on changes, by {@link JudgeAtCommit}; pages only read it. */
 @Service
 @Transactional
 public class Judgements {
@@ -59,20 +59,19 @@ public class Judgements {
     }
 
     /** Reps came in: the suggestion is looked at again once their session has closed. One that comes late may change what was said meanwhile. */
-    public void repsCame(PracticeId practice, Map<Long, Instant> lastRepOfTrack) {
+    void repsCame(PracticeId practice, Map<Long, Instant> lastRepOfTrack) {
         lastRepOfTrack.forEach((track, last) -> decisions.ask(practice, track, last.plus(Sessions.CLOSES_AFTER),
                 open(practice, track).filter(d -> d.madeAt().isAfter(last)).isPresent()));
     }
 
     /** The owner put a rep right or took it back: what was said of it is looked at again once the session has closed that may still go on. */
-    public void repChanged(PracticeId practice, long track, Instant now) {
+    void repChanged(PracticeId practice, long track, Instant now) {
         decisions.ask(practice, track, now.plus(Sessions.CLOSES_AFTER), true);
     }
 
-    /** Judges a track of which a rep was taken out or put back, as if that rep had never been there or always. */
-    public void judgeAnew(PracticeId practice, long track, Instant now) {
+    /** A rep was taken out or put back: the next look is as if it had never been there, or always. */
+    void askAnew(PracticeId practice, long track, Instant now) {
         decisions.ask(practice, track, now, true);
-        judge(practice, track, now);
     }
 
     /** The open suggestion of a track. */
@@ -118,16 +117,8 @@ public class Judgements {
 
     /** Whether the track was called or taken down because of too much since a trainer last moved it up (docs/rules.md 4). */
     public boolean isAfterTooMuch(PracticeId practice, long track) {
-        for (Decided d : history(practice, track)) {
-            boolean movedUp = d.answer() == Decision.UP || d.answer() == Decision.DONE;
-            if (movedUp && (d.state() == Decided.State.ACCEPTED || d.state() == Decided.State.OVERRULED)) {
-                return false;
-            }
-            if (d.isAnswered() && d.cause().restsTheStep()) {
-                return true;
-            }
-        }
-        return false;
+        return Standing.isAfterTooMuch(history(practice, track).stream().filter(d -> d.isAnswered() && d.answer() != null)
+                .map(d -> new Standing.Past(d.cause(), d.answer(), d.state() != Decided.State.APPLIED)).toList());
     }
 
     Optional<Decided> find(PracticeId practice, long id) {
@@ -135,7 +126,7 @@ public class Judgements {
     }
 
     /** Judges one track now and lets the suggestion stand that must. */
-    public void judge(PracticeId practice, long track, Instant now) {
+    void judge(PracticeId practice, long track, Instant now) {
         Roadmap roadmap = tracks.locked(practice, track);
         Household household = households.get(practice, roadmap.track().householdId());
         boolean anew = decisions.isDueAnew(practice, track);
@@ -180,7 +171,7 @@ public class Judgements {
     }
 
     private Optional<Standing.Answer> answered(PracticeId practice, long track, Visit visit) {
-        return lastAnswered(practice, track).filter(d -> d.visitId() == visit.id()).map(d -> new Standing.Answer(d.cause(), d.answeredAt()));
+        return lastAnswered(practice, track).filter(d -> d.visitId() == visit.id()).map(d -> new Standing.Answer(d.cause(), Objects.requireNonNull(d.answeredAt())));
     }
 
     private boolean isAnswered(PracticeId practice, long track, Visit visit, Case given, Suggestion fresh) {
@@ -192,7 +183,7 @@ public class Judgements {
     private void stand(Household household, Roadmap roadmap, Visit visit, Optional<Decided> open, Case given, Suggestion fresh, Instant now) {
         PracticeId practice = household.practiceId();
         Optional<Suggestion> held = open.filter(d -> d.visitId() == visit.id()).map(d -> d.grounds().suggestion());
-        if (Standing.merge(held, fresh) != fresh) {
+        if (!Standing.merge(held, fresh).equals(fresh)) {
             return;
         }
         DecisionRow row = row(household, roadmap, visit, given, fresh, open.map(Decided::id).orElse(0L), now);

@@ -63,6 +63,11 @@ public class JudgingRound {
         });
     }
 
+    /** One track, due or not: for a past that is told within one transaction, where no round comes by. */
+    public void track(PracticeId practice, long track, Instant now) {
+        judgements.judge(practice, track, now);
+    }
+
     private void judge(PracticeId practice, long track, Instant now) {
         try {
             transactions.executeWithoutResult(t -> decisions.takeDue(practice, track, now).ifPresent(taken -> judgements.judge(practice, taken, now)));

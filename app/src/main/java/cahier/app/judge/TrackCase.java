@@ -9,6 +9,7 @@ import cahier.app.track.Step;
 import cahier.app.track.Tracks;
 import cahier.app.track.Visit;
 import cahier.core.decide.Case;
+import cahier.core.decide.Judge;
 import cahier.core.decide.PersonGap;
 import cahier.core.decide.Replay;
 import cahier.core.decide.TrackKind;
@@ -78,7 +79,7 @@ class TrackCase {
         OptionalLong sinceRep = log.latestOfTrack(household.practiceId(), track, 1).stream()
                 .mapToLong(r -> ChronoUnit.DAYS.between(r.happenedAt().atZone(household.zone()).toLocalDate(), today)).findFirst();
         return new Case.History(alarms.isOpen(household.practiceId(), roadmap.track().dogId()), sinceRep,
-                log.tooMuchInLast60(household.practiceId(), track, callAnswered.orElse(Instant.EPOCH)), callAnswered,
+                log.tooMuchInLast(household.practiceId(), track, Judge.TOO_OFTEN_REPS, callAnswered.orElse(Instant.EPOCH)), callAnswered,
                 PersonGap.Before.NONE);
     }
 }

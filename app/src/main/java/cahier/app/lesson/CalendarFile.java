@@ -97,6 +97,7 @@ public final class CalendarFile {
     }
 
     /** The window in the kind of time the entry itself is written in: days, wall time, or a moment. */
+    @SuppressWarnings("deprecation") // its successor is there in the parser only
     private static Period<? extends Temporal> window(VEvent event, Instant from, Instant to, ZoneId zone) {
         Temporal start = event.<Temporal>getStartDate().orElseThrow(() -> new Bad("“" + value(event, Property.SUMMARY) + "” has no start.")).getDate();
         if (start instanceof LocalDate) {

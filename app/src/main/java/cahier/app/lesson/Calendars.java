@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -70,7 +71,7 @@ public class Calendars {
     public String write(PracticeId practice, Instant now) {
         return PracticeScope.within(practice, () -> {
             Map<Long, Household> byId = households.all(practice).stream().collect(Collectors.toMap(Household::id, Function.identity()));
-            List<VEvent> events = households.lessonsBetween(practice, now.minus(BACK), now.plus(AHEAD)).stream().map(l -> event(l, byId.get(l.householdId()), now)).toList();
+            List<VEvent> events = households.lessonsBetween(practice, now.minus(BACK), now.plus(AHEAD)).stream().map(l -> event(l, Objects.requireNonNull(byId.get(l.householdId())), now)).toList();
             Calendar calendar = new Calendar();
             calendar.add(new ProdId("-//Cahier//Lessons//EN"));
             calendar.add(ImmutableVersion.VERSION_2_0);

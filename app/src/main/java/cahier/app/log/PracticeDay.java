@@ -1,5 +1,6 @@
 package cahier.app.log;
 
+import cahier.core.rep.Evidence;
 import java.time.LocalDate;
 import java.util.List;
 
@@ -10,10 +11,8 @@ public record PracticeDay(long householdId, long trackId, long stepId, LocalDate
         return clean + helped + missed + tooMuch;
     }
 
-    /** The share of clean reps to expect after these days, with one clean and one other rep to begin with (docs/rules.md 17, 18). */
+    /** The share of clean reps to expect after these days. */
     public static double success(List<PracticeDay> days) {
-        int clean = days.stream().mapToInt(PracticeDay::clean).sum();
-        int reps = days.stream().mapToInt(PracticeDay::reps).sum();
-        return (clean + 1.0) / (reps + 2.0);
+        return Evidence.expected(days.stream().mapToInt(PracticeDay::clean).sum(), days.stream().mapToInt(PracticeDay::reps).sum());
     }
 }

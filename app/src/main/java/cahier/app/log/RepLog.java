@@ -19,6 +19,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,11 +41,13 @@ public class RepLog {
     private final RepMapper reps;
     private final DetailMapper details;
     private final SittingMapper sittings;
+    private final ApplicationEventPublisher events;
 
-    RepLog(RepMapper reps, DetailMapper details, SittingMapper sittings) {
+    RepLog(RepMapper reps, DetailMapper details, SittingMapper sittings, ApplicationEventPublisher events) {
         this.reps = reps;
         this.details = details;
         this.sittings = sittings;
+        this.events = events;
     }
 
     /**
@@ -52,9 +55,8 @@ public class RepLog {
      *
      * @param stored how many were new
      * @param known how many had been stored before
-     * @param lastRep when the latest new rep of each track happened, by track
      */
-    public record Stored(int stored, int known, Map<Long, Instant> lastRep) {
+    public record Stored(int stored, int known) {
     }
 
     /**
@@ -67,7 +69,7 @@ public class RepLog {
         Duration fast = fast(batch, sentAt, now);
         Long off = fast.abs().compareTo(CLOCK_MARKED) > 0 ? fast.toSeconds() : null;
         if (batch.isEmpty()) {
-            return new Stored(0, 0, Map.of());
+            return new Stored(0, 0);
         }
         List<RepMapper.Arriving> inOrder = batch.stream().collect(Collectors.toMap(NewRep::id, Function.identity(), (first, again) -> first, TreeMap::new)).values().stream()
                 .map(r -> new RepMapper.Arriving(r, r.at().minus(fast), null)).toList();
@@ -76,8 +78,8 @@ public class RepLog {
         Set<UUID> stored = reps.insert(practice, household.id(), inOrder, now, off);
         List<RepMapper.Arriving> fresh = inOrder.stream().filter(a -> stored.contains(a.rep().id())).toList();
         addToDays(household, fresh, 1);
-        return new Stored(fresh.size(), batch.size() - fresh.size(), fresh.stream().collect(Collectors.toMap(a -> a.rep().trackId(),
-                RepMapper.Arriving::happenedAt, (a, b) -> a.isAfter(b) ? a : b)));
+        events.publishEvent(new RepsCame(practice, fresh.stream().collect(Collectors.toMap(a -> a.rep().trackId(), RepMapper.Arriving::happenedAt, (a, b) -> a.isAfter(b) ? a : b))));
+        return new Stored(fresh.size(), batch.size() - fresh.size());
     }
 
     private static Instant earlier(Instant a, Instant b) {
@@ -98,9 +100,10 @@ public class RepLog {
         add(household, rep, rep.corrected(other, outcome), now);
     }
 
-    /** Puts a voided rep back: the same stands again under an id that comes from its own, so that twice changes nothing. What is voided stays voided. */
+    /** The trainer puts a voided rep back: the same stands again under an id that comes from its own, so that twice changes nothing. What is voided stays voided. */
     public void putBack(Household household, KeptRep rep, Instant now) {
         add(household, rep, rep.corrected(UUID.nameUUIDFromBytes(("again " + rep.id()).getBytes(StandardCharsets.UTF_8)), rep.outcome()), now);
+        events.publishEvent(new RepVoided(household.practiceId(), rep.trackId(), true, now));
     }
 
     private void add(Household household, KeptRep old, NewRep fresh, Instant now) {
@@ -150,14 +153,19 @@ public class RepLog {
     public void voidRep(Household household, KeptRep rep, Instant at, @Nullable Long trainer) {
         if (reps.insertVoid(household.practiceId(), rep.id(), at, trainer) > 0) {
             addToDays(household, List.of(new RepMapper.Arriving(rep.corrected(rep.id(), rep.outcome()), rep.happenedAt(), rep.visitId())), -1);
+            events.publishEvent(new RepVoided(household.practiceId(), rep.trackId(), trainer != null, at));
         }
     }
 
-    /** Ends a sitting and returns the tracks it worked on. Ending twice keeps the last word. */
-    public List<Long> end(Household household, UUID sitting, Instant at, Ending ending) {
+    /**
+     * Ends a sitting. Ending twice keeps the last word.
+     *
+     * @param at when it ended, at the latest now
+     */
+    public void end(Household household, UUID sitting, Instant at, Ending ending, Instant now) {
         sittings.begin(household.practiceId(), household.id(), List.of(new SittingMapper.Begun(sitting, at)));
         sittings.end(household.practiceId(), household.id(), sitting, at, ending);
-        return sittings.tracks(household.practiceId(), household.id(), sitting);
+        events.publishEvent(new SittingEnded(household.practiceId(), sittings.tracks(household.practiceId(), household.id(), sitting), now));
     }
 
     /** The latest sittings since then that ended with a line for the trainer, newest first. */
@@ -200,9 +208,9 @@ public class RepLog {
         return latestOfTracks(practice, household).values().stream().map(latest -> latest.get(0)).max(Comparator.comparing(KeptRep::happenedAt));
     }
 
-    /** TOO_MUCH since the beginning of the track's last 60 WORK reps, counting only what came after {@code after}. */
-    public int tooMuchInLast60(PracticeId practice, long track, Instant after) {
-        return reps.tooMuchInLast60(practice, track, after);
+    /** TOO_MUCH of any role since the beginning of the track's last so many WORK reps, counting only what came after {@code after}. */
+    public int tooMuchInLast(PracticeId practice, long track, int work, Instant after) {
+        return reps.tooMuchInLast(practice, track, work, after);
     }
 
     /** The daily sums of a household, oldest first. */

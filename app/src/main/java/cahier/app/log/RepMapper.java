@@ -9,7 +9,6 @@ import java.util.Set;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
-import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
@@ -86,8 +85,8 @@ interface RepMapper {
                   select min(w.happened_at) from (
                       select x.happened_at from rep x left join rep_void xv on xv.rep_id = x.id
                       where x.practice_id = #{practice} and x.track_id = #{track} and x.role = 'WORK' and xv.rep_id is null
-                      order by x.happened_at desc limit 60) w), '-infinity')""")
-    int tooMuchInLast60(PracticeId practice, long track, Instant after);
+                      order by x.happened_at desc limit #{work}) w), '-infinity')""")
+    int tooMuchInLast(PracticeId practice, long track, int work, Instant after);
 
     @Select("""
             select v.id from visit v join track t on t.practice_id = v.practice_id and t.id = v.track_id

@@ -16,6 +16,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -92,7 +93,7 @@ public class Outbox {
             Facts facts = households.facts(practice, newer.householdId());
             Map<String, Mail> byAddress = old.stream().collect(Collectors.toMap(Mail::toAddress, m -> m, (a, b) -> b));
             readers(facts).stream().filter(p -> byAddress.containsKey(p.email())).forEach(p -> {
-                Mail m = byAddress.get(p.email());
+                Mail m = Objects.requireNonNull(byAddress.get(p.email()));
                 write(practice, From.of(m, wordings.practice(practice)), facts, List.of(p), TextKind.HOMEWORK, values(facts, newer, now), newer.id(), m.site(), now);
             });
         }

@@ -9,7 +9,6 @@ import cahier.app.ask.Questions;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
-import cahier.app.household.Person;
 import cahier.app.web.Dates;
 import cahier.app.wording.TextKind;
 import cahier.app.wording.Wording;
@@ -21,6 +20,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -90,7 +90,7 @@ public class TrainerMail {
         Instant at = last == null || last.plus(QUESTIONS_EVERY).isBefore(now) ? now : last.plus(QUESTIONS_EVERY);
         Map<Long, Household> homes = households.all(practice).stream().collect(Collectors.toMap(Household::id, h -> h));
         List<Question> open = questions.open(practice);
-        String all = open.stream().limit(MOST_QUESTIONS).map(q -> homes.get(q.householdId()).name() + ", " + Dates.longDate(q.askedAt().atZone(homes.get(q.householdId()).zone()).toLocalDate()) + ": " + q.words())
+        String all = open.stream().limit(MOST_QUESTIONS).map(q -> Objects.requireNonNull(homes.get(q.householdId())).name() + ", " + Dates.longDate(q.askedAt().atZone(Objects.requireNonNull(homes.get(q.householdId())).zone()).toLocalDate()) + ": " + q.words())
                 .collect(Collectors.joining("\n\n"));
         Map<String, String> values = new HashMap<>(Map.of("count", open.size() == 1 ? "One question" : open.size() + " questions",
                 "questions", all + (open.size() > MOST_QUESTIONS ? "\n\nAnd " + (open.size() - MOST_QUESTIONS) + " more." : ""), "page", site + "/"));

@@ -100,7 +100,6 @@ public class Paper {
         String html = templates.process("paper/sheet", context);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
-        builder.useFastMode();
         builder.useSVGDrawer(new BatikSVGDrawer());
         builder.useFont(font("atkinson-hyperlegible-400"), "Atkinson Hyperlegible", REGULAR, FontStyle.NORMAL, true);
         builder.useFont(font("atkinson-hyperlegible-700"), "Atkinson Hyperlegible", BOLD, FontStyle.NORMAL, true);

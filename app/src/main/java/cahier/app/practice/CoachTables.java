@@ -1,10 +1,12 @@
 package cahier.app.practice;
 
 import cahier.core.coach.Advice;
+import cahier.core.coach.Coach;
 import cahier.core.coach.CoachTable;
 import cahier.core.decide.TrackKind;
 import java.util.Arrays;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -22,17 +24,22 @@ final class CoachTables {
     private final String next;
 
     private CoachTables(CoachTable table) {
-        advice = table.rows().stream().map(r -> LETTERS.get(r.advice()).toString()).collect(Collectors.joining());
+        advice = table.rows().stream().map(r -> Objects.requireNonNull(LETTERS.get(r.advice())).toString()).collect(Collectors.joining());
         easy = table.rows().stream().map(r -> r.easy() ? "1" : "0").collect(Collectors.joining());
         next = table.rows().stream().flatMap(r -> r.next().stream()).map(String::valueOf).collect(Collectors.joining(","));
     }
 
     static CoachTables of(TrackKind kind) {
-        return ALL.get(kind);
+        return Objects.requireNonNull(ALL.get(kind));
     }
 
     public String advice() {
         return advice;
+    }
+
+    /** A dose that is too short to end on a win. */
+    public int tooShort() {
+        return Coach.TOO_SHORT_TO_WIN;
     }
 
     public String easy() {

@@ -12,7 +12,6 @@ import cahier.app.household.Place;
 import cahier.app.log.Sign;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.core.exposure.Response;
-import cahier.core.gate.Topic;
 import cahier.core.rest.Work;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.TextNode;

@@ -29,6 +29,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -67,7 +68,7 @@ class Marks {
                 .collect(Collectors.toMap(SheetItem::trackId, SheetItem::despite, (a, b) -> a));
         String said = "";
         for (NewRep rep : reps) {
-            Way way = ways.get(rep.trackId());
+            Way way = Objects.requireNonNull(ways.get(rep.trackId()));
             Permit permit = way.permit(way.roadmap().indexOf(rep.stepId()).orElse(0), despite.getOrDefault(rep.trackId(), Way.Despite.NOTHING), Moment.DAYS,
                     handler(facts, rep.personId(), rep.tags().adultId()));
             if (permit.verdict() != Verdict.GO && mark(owner, Work.STEP, rep.id(), way.track().dogId(), Optional.of(way), rep.personId(), rep.at(), permit, way.allowed())) {

@@ -66,6 +66,7 @@ class OutingPagesController {
         model.addAttribute("facts", facts);
         model.addAttribute("take", take);
         model.addAttribute("blockMin", LongWatching.BLOCK_MIN);
+        model.addAttribute("enoughMin", LongWatching.ENOUGH_MIN);
         model.addAttribute("leastMin", Traffic.LEAST_MIN);
         model.addAttribute("mostMin", Traffic.MOST_MIN);
         model.addAttribute("strangers", wordings.strangers(owner.practice(), facts));

@@ -17,9 +17,9 @@ import cahier.app.log.RepLog;
 import cahier.app.outbox.TrainerMail;
 import cahier.app.probe.Probes;
 import cahier.app.probe.Trial;
+import cahier.app.rest.Moment;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Way;
-import cahier.app.rest.Moment;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
@@ -29,8 +29,8 @@ import cahier.app.sheet.SheetRest;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
-import cahier.core.pay.LeadClips;
 import cahier.core.coach.SessionPlan;
+import cahier.core.pay.LeadClips;
 import cahier.core.rep.Outcome;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Duration;
@@ -41,6 +41,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -105,7 +106,7 @@ class OwnerPractice {
         Map<Long, Roadmap> maps = tracks.ofHousehold(owner.practice(), owner.householdId()).stream().collect(Collectors.toMap(m -> m.track().id(), Function.identity()));
         List<PracticeDay> days = log.days(owner.practice(), owner.householdId()).stream().filter(d -> d.day().isAfter(today.day().minusDays(SUCCESS_DAYS))).toList();
         List<SessionPlan.Exercise> exercises = tasks.values().stream().map(t -> exercise(t, maps.get(t.item().trackId()), days.stream().filter(d -> d.stepId() == t.stepId()).toList())).toList();
-        return SessionPlan.of(exercises, 60.0 * minutes).parts().stream().map(p -> new Today.Turn(tasks.get(p.exercise().id()), p.reps())).toList();
+        return SessionPlan.of(exercises, 60.0 * minutes).parts().stream().map(p -> new Today.Turn(Objects.requireNonNull(tasks.get(p.exercise().id())), p.reps())).toList();
     }
 
     /** Success as the last two weeks show it. */
@@ -116,7 +117,7 @@ class OwnerPractice {
     }
 
     private String news(Owner owner, long track, Instant now) {
-        return judgements.lastAnsweredOf(owner.practice(), owner.householdId()).stream().filter(d -> d.trackId() == track).filter(d -> d.state() == Decided.State.APPLIED && d.answeredAt().isAfter(now.minus(NEWS_FOR)))
+        return judgements.lastAnsweredOf(owner.practice(), owner.householdId()).stream().filter(d -> d.trackId() == track).filter(d -> d.state() == Decided.State.APPLIED && Objects.requireNonNull(d.answeredAt()).isAfter(now.minus(NEWS_FOR)))
                 .map(d -> SuggestionWords.verdict(d.suggested()) + ". " + SuggestionWords.headline(d.grounds())).findFirst().orElse("");
     }
 
@@ -185,7 +186,6 @@ class OwnerPractice {
         Instant sentAt = body != null && body.hasNonNull("sentAt") ? RepBatch.instant("sentAt", body.get("sentAt")) : null;
         RepLog.Stored stored = log.store(facts.household(), reps, sentAt, now);
         String rests = marks.reps(owner, facts, reps, now);
-        judgements.repsCame(owner.practice(), stored.lastRep());
         return new Kept(stored, rests);
     }
 
@@ -194,7 +194,7 @@ class OwnerPractice {
         Facts facts = facts(owner);
         log.store(facts.household(), reps, null, now);
         marks.reps(owner, facts, reps, now);
-        log.end(facts.household(), sitting, end, Ending.of(null, "")).forEach(track -> judgements.judge(owner.practice(), track, now));
+        log.end(facts.household(), sitting, end, Ending.of(null, ""), now);
     }
 
     /** A step of the household's homework, also one that is not practised now: what was tallied on paper before is kept. */
@@ -212,16 +212,13 @@ class OwnerPractice {
         Household household = households.get(owner.practice(), owner.householdId());
         KeptRep rep = takenBack(household, id, at);
         log.voidRep(household, rep, now, null);
-        judgements.repChanged(owner.practice(), rep.trackId(), now);
     }
 
     /** Puts another outcome in the place of a rep; refused where the rep could not be taken back. */
     void correct(Owner owner, UUID id, UUID other, Outcome outcome, Instant at, Instant now) {
         Household household = households.get(owner.practice(), owner.householdId());
         if (log.find(household, other).isEmpty()) {
-            KeptRep rep = takenBack(household, id, at);
-            log.correct(household, rep, other, outcome, now);
-            judgements.repChanged(owner.practice(), rep.trackId(), now);
+            log.correct(household, takenBack(household, id, at), other, outcome, now);
         }
     }
 
@@ -242,7 +239,7 @@ class OwnerPractice {
                 .collect(Collectors.groupingBy(KeptRep::sittingId, LinkedHashMap::new, Collectors.toList()));
         Map<Long, Roadmap> maps = tracks.ofHousehold(owner.practice(), household.id()).stream().collect(Collectors.toMap(m -> m.track().id(), Function.identity()));
         List<Earlier> sittings = bySitting.values().stream().filter(reps -> maps.containsKey(reps.get(0).trackId()))
-                .map(reps -> Earlier.of(household, maps.get(reps.get(0).trackId()), reps, now)).collect(Collectors.toCollection(ArrayList::new));
+                .map(reps -> Earlier.of(household, Objects.requireNonNull(maps.get(reps.get(0).trackId())), reps, now)).collect(Collectors.toCollection(ArrayList::new));
         Collections.reverse(sittings);
         return sittings;
     }
@@ -266,8 +263,6 @@ class OwnerPractice {
     void raise(Owner owner, Alarm alarm, String site, Instant now) {
         if (alarms.raise(owner.practice(), alarm, now)) {
             mail.alarm(owner.practice(), alarm, site, now);
-            tracks.ofHousehold(owner.practice(), owner.householdId()).stream().filter(m -> m.track().dogId() == alarm.dogId() && m.visit().isPresent())
-                    .forEach(m -> judgements.judge(owner.practice(), m.track().id(), now));
         }
     }
 
@@ -290,7 +285,6 @@ class OwnerPractice {
     /** Ends a sitting; its tracks are judged at once. */
     void finish(Owner owner, UUID sitting, Instant at, Ending ending, Instant now) {
         Household household = households.get(owner.practice(), owner.householdId());
-        List<Long> tracks = log.end(household, sitting, at.isAfter(now) ? now : at, ending);
-        tracks.stream().sorted().forEach(track -> judgements.judge(owner.practice(), track, now));
+        log.end(household, sitting, at.isAfter(now) ? now : at, ending, now);
     }
 }

@@ -40,7 +40,8 @@ record PaperForm(@Nullable String sitting, @Nullable String date, @Nullable Stri
 
     private static List<Outcome> inOrder(Check check, String letters) {
         List<Outcome> outcomes = new ArrayList<>();
-        for (char letter : letters.toCharArray()) {
+        for (int i = 0; i < letters.length(); i++) {
+            char letter = letters.charAt(i);
             Outcome outcome = LETTERS.get(letter);
             if (outcome == null) {
                 check.refuse("order", "must be letters c, h, m and t, was “" + letter + "”");

@@ -17,6 +17,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -76,7 +77,7 @@ final class RepBatch {
 
     private NewRep item(String where, JsonNode item) {
         long step = step(where + "stepId", item.get("stepId"));
-        return new NewRep(uuid(where + "id", item.get("id")), uuid(where + "sessionId", item.get("sessionId")), trackOfStep.get(step), step,
+        return new NewRep(uuid(where + "id", item.get("id")), uuid(where + "sessionId", item.get("sessionId")), Objects.requireNonNull(trackOfStep.get(step)), step,
                 oneOf(where + "outcome", item.get("outcome"), Arrays.asList(Outcome.values())),
                 item.hasNonNull("role") ? oneOf(where + "role", item.get("role"), FROM_PHONES) : Role.WORK, instant(where + "at", item.get("at")),
                 oneOf(where + "person", item.get("person"), people, "someone of this household"),

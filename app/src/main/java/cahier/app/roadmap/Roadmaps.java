@@ -23,6 +23,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -97,8 +98,8 @@ public class Roadmaps {
     }
 
     /** As {@link Tracks#moveStep}, unless a need would then go round. */
-    public void moveStep(PracticeId practice, long step, int by) {
-        tracks.moveStep(practice, step, by);
+    public void moveStep(PracticeId practice, long step, int by, Instant now) {
+        tracks.moveStep(practice, step, by, now);
         refuseCycle(practice, tracks.get(practice, tracks.step(practice, step).trackId()).track().householdId());
     }
 
@@ -179,8 +180,8 @@ public class Roadmaps {
         }
 
         private Wait wait(NeedMapper.NeedRow row, Need need) {
-            Roadmap here = maps.get(need.from().track());
-            Roadmap there = maps.get(need.first().track());
+            Roadmap here = Objects.requireNonNull(maps.get(need.from().track()));
+            Roadmap there = Objects.requireNonNull(maps.get(need.first().track()));
             boolean met = new Prerequisites(List.of(need)).unmet(need.from(), Map.of(need.first().track(), passed(there))).isEmpty();
             return new Wait(row.id(), here.track().id(), need.from().step() + 1, here.steps().get(need.from().step()).title(), there.track().id(),
                     there.track().title(), need.first().step() + 1, there.steps().get(need.first().step()).title(), met);
@@ -192,7 +193,7 @@ public class Roadmaps {
 
         Optional<String> cycle() {
             return new Prerequisites(List.copyOf(needs.values())).cycle()
-                    .map(round -> round.stream().map(s -> maps.get(s.track()).track().title() + ", step " + (s.step() + 1)).collect(Collectors.joining(" → ")));
+                    .map(round -> round.stream().map(s -> Objects.requireNonNull(maps.get(s.track())).track().title() + ", step " + (s.step() + 1)).collect(Collectors.joining(" → ")));
         }
     }
 }

@@ -52,19 +52,16 @@ public class SchoolChange {
         return Optional.of(change).filter(c -> !c.isNothing());
     }
 
-    /** Changes the chosen tracks; the others stay as they are and are not asked about again. Returns the ids of those that changed. */
-    public List<Long> answer(PracticeId practice, long household, Set<Long> chosen, String who, Instant now) {
-        List<Long> changed = new ArrayList<>();
+    /** Changes the chosen tracks; the others stay as they are and are not asked about again. */
+    public void answer(PracticeId practice, long household, Set<Long> chosen, String who, Instant now) {
         String school = School.write(methods.ofHousehold(practice, household));
         for (TrackChange change : pending(practice, household)) {
             if (chosen.contains(change.track().id())) {
                 apply(practice, change, who, now);
-                changed.add(change.track().id());
             }
             tracks.settle(practice, change.track().id(), school);
         }
         roadmaps.refuseCycle(practice, household);
-        return changed;
     }
 
     private void apply(PracticeId practice, TrackChange change, String who, Instant now) {
@@ -79,7 +76,7 @@ public class SchoolChange {
                 order.add(id);
             } else {
                 if (slot.changes()) {
-                    tracks.saveStep(practice, step.id(), step.version(), slot.plan().plan());
+                    tracks.saveStep(practice, step.id(), step.version(), slot.plan().plan(), now);
                 }
                 order.add(step.id());
             }
@@ -91,10 +88,10 @@ public class SchoolChange {
             }
             tracks.removeStep(practice, step.id(), now);
         }
-        tracks.order(practice, track, order);
+        tracks.order(practice, track, order, now);
         Track t = change.track();
         if (!change.goal().equals(t.goal())) {
-            tracks.save(practice, t.edited(t.title(), change.goal(), t.plan(), t.kind(), t.topic(), t.version()));
+            tracks.save(practice, t.edited(t.title(), change.goal(), t.plan(), t.kind(), t.topic(), t.version()), now);
         }
     }
 }

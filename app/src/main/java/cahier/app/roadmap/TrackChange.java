@@ -88,7 +88,7 @@ public record TrackChange(Track track, String goal, List<Slot> slots, List<Step>
         List<Slot> slots = new ArrayList<>(slots(own.get(null)));
         for (String key : order) {
             Step step = Objects.requireNonNull(kept.get(key));
-            slots.add(new Slot(step, new KeyedPlan(key, Merge.of(old.get(key), fresh.get(key), step.plan()))));
+            slots.add(new Slot(step, new KeyedPlan(key, Merge.of(Objects.requireNonNull(old.get(key)), Objects.requireNonNull(fresh.get(key)), step.plan()))));
             slots.addAll(slots(own.get(step)));
         }
         for (int i = 0; i < after.size(); i++) {

@@ -4,10 +4,10 @@ import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
+import cahier.app.rest.Moment;
 import cahier.app.roadmap.Apart;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Way;
-import cahier.app.rest.Moment;
 import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.web.NotFound;
@@ -15,12 +15,13 @@ import cahier.core.rest.Following;
 import cahier.core.rest.Handler;
 import cahier.core.rest.Permit;
 import cahier.core.rest.Permit.Verdict;
+import cahier.core.roadmap.NextSheet;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -35,8 +36,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Homeworks {
 
-    /** Tracks at once, unless the trainer wants more on purpose. */
-    public static final int MOST_TRACKS = 3;
     /** The same again within this time is one sheet: a double click. */
     private static final Duration SAME_WITHIN = Duration.ofMinutes(1);
 
@@ -64,8 +63,8 @@ public class Homeworks {
             return List.of();
         }
         Set<Long> out = latest(practice, ways.get(0).track().householdId()).map(h -> h.items().stream().map(SheetItem::trackId).collect(Collectors.toSet())).orElse(Set.of());
-        List<Way> first = ways.stream().filter(Way::isOpen).sorted(Comparator.comparing(w -> !out.contains(w.track().id()))).limit(MOST_TRACKS).toList();
-        return ways.stream().filter(first::contains).toList();
+        List<Long> going = NextSheet.of(ways.stream().filter(Way::isOpen).map(w -> w.track().id()).toList(), out);
+        return ways.stream().filter(w -> going.contains(w.track().id())).toList();
     }
 
     /** What would go out by itself. */
@@ -237,7 +236,7 @@ public class Homeworks {
     public List<Assignment> assignments(Homework homework, List<Way> ways, Moment moment) {
         Map<Long, Way> byTrack = ways.stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
         return homework.items().stream().map(item -> {
-            Way way = byTrack.get(item.trackId());
+            Way way = Objects.requireNonNull(byTrack.get(item.trackId()));
             return Assignment.of(item, way, way.permit(Assignment.asked(item, way), item.despite(), moment, Handler.ANYONE));
         }).toList();
     }

@@ -1,6 +1,6 @@
 package cahier.app.sheet;
 
-import cahier.app.track.TrackChanged;
+import cahier.app.track.DogMoved;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -15,7 +15,7 @@ class SheetFollows {
     }
 
     @EventListener
-    void on(TrackChanged event) {
+    void on(DogMoved event) {
         homeworks.follow(event.practice(), event.household(), event.track(), false, event.by(), event.at());
     }
 }

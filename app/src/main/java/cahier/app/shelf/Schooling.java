@@ -52,10 +52,10 @@ final class Schooling {
             }
             boolean spoken = naming < 0 || i >= naming || early && i > 0;
             PassChoice pass = !early && i == naming ? PassChoice.RATE_90 : !early && i == naming - 1 ? bar() : pass(part);
-            plans.add(new KeyedPlan(part.key(), part.fixed() ? part.asWritten() : plan(part, part, part.how(), spoken, pass)));
+            plans.add(new KeyedPlan(key(part), part.fixed() ? part.asWritten() : plan(part, part, part.how(), spoken, pass)));
             if (early && i == 0 && naming > 0) {
                 TemplateStep named = parts.get(naming);
-                plans.add(new KeyedPlan(named.key(), plan(named, part, named.early() == null ? named.how() : named.early(), true, pass(named))));
+                plans.add(new KeyedPlan(key(named), plan(named, part, named.early() == null ? named.how() : named.early(), true, pass(named))));
             }
         }
         return plans;
@@ -83,12 +83,17 @@ final class Schooling {
         return usual.fitting(part.repsOrUsual());
     }
 
+    /** Every step of a template that is on the shelf has one. */
+    private static String key(TemplateStep step) {
+        return Objects.requireNonNull(step.key());
+    }
+
     /** @param setting the step whose place, distance and the like it has: the first one's, for a word that is added early */
     private StepPlan plan(TemplateStep s, TemplateStep setting, @Nullable String how, boolean spoken, PassChoice pass) {
         return new StepPlan(said(s.title()), said(how), said(setting.place()), setting.distanceM(), setting.durationS(), said(setting.distraction()), said(setting.who()),
                 setting.aid() == null ? Aid.NONE : setting.aid(), spoken && !s.silent() ? said(template.word()) : "", pass, s.runOrUsual(), s.repsOrUsual(), s.sessionsOrUsual(),
-                s.minutesOrUsual(), onMiss(s), said(s.cautions()), new Teaching(said(s.pay()), said(s.equipment()), s.helper() == null ? Helper.NOBODY : s.helper(), s.slips(),
-                        setting.events() == null ? List.of() : setting.events().stream().map(this::said).toList(), s.payEveryS(), s.payoffs()), s.spread());
+                s.minutesOrUsual(), onMiss(s), said(s.cautions()), new Teaching(said(s.pay()), said(s.equipment()), s.helper() == null ? Helper.NOBODY : s.helper(), s.slips() == null ? List.of() : s.slips(),
+                        setting.events() == null ? List.of() : setting.events().stream().map(this::said).toList(), s.payEveryS(), s.payoffs() == null ? List.of() : s.payoffs()), s.spread());
     }
 
     private String onMiss(TemplateStep s) {

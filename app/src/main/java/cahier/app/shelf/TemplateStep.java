@@ -48,8 +48,13 @@ public record TemplateStep(@Nullable String key, String title, @Nullable String 
 
     /** As it stands, without a method. */
     public StepPlan asWritten() {
-        return new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, word, pass, runOrUsual(), repsOrUsual(), sessionsOrUsual(), minutesOrUsual(), onMiss,
-                cautions, new Teaching(pay, equipment, helper, slips, events, payEveryS, payoffs), spread);
+        return new StepPlan(title, or(how, ""), or(place, ""), distanceM, durationS, or(distraction, ""), or(who, ""), or(aid, Aid.NONE), or(word, ""), or(pass, PassChoice.RUN), runOrUsual(), repsOrUsual(),
+                sessionsOrUsual(), minutesOrUsual(), or(onMiss, ""), or(cautions, ""), new Teaching(or(pay, ""), or(equipment, ""), or(helper, Helper.NOBODY), or(slips, List.of()), or(events, List.of()),
+                        payEveryS, or(payoffs, List.of())), spread);
+    }
+
+    private static <T> T or(@Nullable T written, T usual) {
+        return written == null ? usual : written;
     }
 
     /** The same for every household, whatever it chose. */

@@ -48,7 +48,7 @@ final class Written {
     }
 
     private static Optional<TemplateStep> step(Template template, String key) {
-        return template.steps().stream().filter(s -> s.key().equals(key)).findFirst();
+        return template.steps().stream().filter(s -> key.equals(s.key())).findFirst();
     }
 
     /** With this step in the place of the one with its key, or at the end when it has none yet. */
@@ -65,7 +65,7 @@ final class Written {
 
     /** Without it; the only step stays. */
     static Template without(Template template, String key) {
-        return template.steps().size() == 1 ? template : template.withSteps(template.steps().stream().filter(s -> !s.key().equals(key)).toList());
+        return template.steps().size() == 1 ? template : template.withSteps(template.steps().stream().filter(s -> !key.equals(s.key())).toList());
     }
 
     static Template moved(Template template, String key, int by) {

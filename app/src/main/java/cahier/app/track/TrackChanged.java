@@ -3,10 +3,6 @@ package cahier.app.track;
 import cahier.app.account.PracticeId;
 import java.time.Instant;
 
-/**
- * A person or a rule put the dog on another step, or rested the track; heard within the same transaction.
- *
- * @param by who did it, as decisions are signed
- */
-public record TrackChanged(PracticeId practice, long household, long track, String by, Instant at) {
+/** What a suggestion rests on was changed by hand: a step, a rule, where the dog stands. Whoever changes a track says so; judging hears it. */
+public record TrackChanged(PracticeId practice, long track, Instant at) {
 }

@@ -51,8 +51,7 @@ public class Tracks {
 
     /** As {@link #get}, and nobody else changes the track until the transaction ends. */
     public Roadmap locked(PracticeId practice, long id) {
-        tracks.lock(practice, id).orElseThrow(() -> new NotFound("track " + id));
-        return get(practice, id);
+        return tracks.lock(practice, id).map(locked -> get(practice, locked)).orElseThrow(() -> new NotFound("track " + id));
     }
 
     /** The stays on the track's steps, oldest first, undone ones left out. */
@@ -69,16 +68,24 @@ public class Tracks {
     public long add(PracticeId practice, Track track, List<KeyedPlan> plans, Instant now) {
         long id = tracks.insert(practice, track);
         plans.forEach(plan -> addStep(practice, id, plan, Integer.MAX_VALUE, now));
+        changed(practice, id, now);
         return id;
     }
 
     /** Puts new steps at the end of a track, all of them or none. */
     public void addSteps(PracticeId practice, long track, List<StepPlan> plans, Instant now) {
-        plans.forEach(plan -> addStep(practice, track, KeyedPlan.own(plan), Integer.MAX_VALUE, now));
+        addSteps(practice, track, plans, get(practice, track).steps().size(), now);
+    }
+
+    /** Puts new steps, in their order, at this 0-based place; all of them or none. */
+    public void addSteps(PracticeId practice, long track, List<StepPlan> plans, int place, Instant now) {
+        for (int i = 0; i < plans.size(); i++) {
+            addStep(practice, track, KeyedPlan.own(plans.get(i)), place + i, now);
+        }
     }
 
     /** Saves an edit, unless someone saved another meanwhile. */
-    public void save(PracticeId practice, Track edited) {
+    public void save(PracticeId practice, Track edited, Instant now) {
         if (tracks.update(practice, edited) == 0) {
             Track saved = get(practice, edited.id()).track();
             throw new StaleEdit(saved.title(), "/tracks/" + saved.id() + "/edit", List.of(
@@ -88,6 +95,7 @@ public class Tracks {
                     new StaleEdit.Difference("Kind", saved.kind().name(), edited.kind().name()),
                     new StaleEdit.Difference("About", saved.topic().name(), edited.topic().name())));
         }
+        changed(practice, edited.id(), now);
     }
 
     /** Moves a track one place up ({@code by} -1) or down (+1) in the trainer's order, past the tracks that are not done. */
@@ -115,6 +123,20 @@ public class Tracks {
 
     /** Puts a new step at this 0-based place, or at the end. The first step of a track gets the dog. Returns its id. */
     public long addStep(PracticeId practice, long track, KeyedPlan plan, int place, Instant now) {
+        long id = insert(practice, track, plan, place, now);
+        changed(practice, track, now);
+        return id;
+    }
+
+    /** Puts an easier step below the current one, which counts as split from now. Returns its id. */
+    public long splitStep(PracticeId practice, long track, StepPlan easier, Instant now) {
+        Roadmap roadmap = locked(practice, track);
+        long id = insert(practice, track, KeyedPlan.own(easier), roadmap.currentIndex().orElseThrow(), now);
+        steps.markSplit(practice, roadmap.current().orElseThrow().id(), now);
+        return id;
+    }
+
+    private long insert(PracticeId practice, long track, KeyedPlan plan, int place, Instant now) {
         Roadmap roadmap = locked(practice, track);
         int at = Math.min(place, roadmap.steps().size());
         long id = steps.insert(practice, roadmap.track().householdId(), track, at, plan.plan(), plan.key(), now);
@@ -129,31 +151,35 @@ public class Tracks {
     }
 
     /** Saves an edit, unless someone saved another meanwhile. */
-    public void saveStep(PracticeId practice, long id, int version, StepPlan plan) {
+    public void saveStep(PracticeId practice, long id, int version, StepPlan plan, Instant now) {
+        Step saved = step(practice, id);
         if (steps.update(practice, id, version, plan) == 0) {
-            StepPlan saved = step(practice, id).plan();
-            throw new StaleEdit(saved.title(), "/steps/" + id, StepDifferences.between(saved, plan));
+            StepPlan newer = step(practice, id).plan();
+            throw new StaleEdit(newer.title(), "/steps/" + id, StepDifferences.between(newer, plan));
         }
+        changed(practice, saved.trackId(), now);
     }
 
     /** Moves a step one place towards the start ({@code by} -1) or the goal (+1). */
-    public void moveStep(PracticeId practice, long id, int by) {
+    public void moveStep(PracticeId practice, long id, int by, Instant now) {
         Roadmap roadmap = locked(practice, step(practice, id).trackId());
         int from = roadmap.indexOf(id).orElseThrow(() -> new NotFound("step " + id));
         int to = from + Integer.signum(by);
         if (to >= 0 && to < roadmap.steps().size()) {
             steps.place(practice, roadmap.steps().get(to).id(), from);
             steps.place(practice, id, to);
+            changed(practice, roadmap.track().id(), now);
         }
     }
 
     /** Puts the steps of a track into this order; those that are not named follow. */
-    public void order(PracticeId practice, long track, List<Long> ids) {
+    public void order(PracticeId practice, long track, List<Long> ids, Instant now) {
         locked(practice, track);
         for (int i = 0; i < ids.size(); i++) {
             steps.place(practice, ids.get(i), i - ids.size());
         }
         renumber(practice, track);
+        changed(practice, track, now);
     }
 
     /** Remembers with which school the template's steps were written. */
@@ -173,6 +199,7 @@ public class Tracks {
         }
         steps.setRemoved(practice, id, now);
         renumber(practice, roadmap.track().id());
+        changed(practice, roadmap.track().id(), now);
         return true;
     }
 
@@ -185,6 +212,7 @@ public class Tracks {
         if (roadmap.visit().isEmpty() && !roadmap.track().isDone()) {
             visits.enter(practice, step.trackId(), id, now, null, null);
         }
+        changed(practice, step.trackId(), now);
     }
 
     private void renumber(PracticeId practice, long track) {
@@ -204,23 +232,29 @@ public class Tracks {
         visits.leave(practice, track, now, word);
         tracks.setDone(practice, track, null);
         long visit = visits.enter(practice, track, toStep, now, word, cause == null ? null : cause.name());
-        changed(practice, track, who, now);
+        moved(practice, track, who, now);
         return visit;
     }
 
     /** Rests the track until the trainer takes it up again. */
     public void rest(PracticeId practice, long track, String why, String who, Instant now) {
         tracks.rest(practice, track, now, why);
-        changed(practice, track, who, now);
+        moved(practice, track, who, now);
     }
 
     /** The trainer takes a rested track up again, at the step the dog stands on. The sheet that is out does not follow by itself. */
-    public void takeUp(PracticeId practice, long track) {
+    public void takeUp(PracticeId practice, long track, Instant now) {
         tracks.rest(practice, get(practice, track).track().id(), null, "");
+        changed(practice, track, now);
     }
 
-    private void changed(PracticeId practice, long track, String who, Instant now) {
-        events.publishEvent(new TrackChanged(practice, get(practice, track).track().householdId(), track, who, now));
+    /** By {@link TrackChanged}: not for a step up or back that answers a suggestion, after which the answer stands in the margin. */
+    private void changed(PracticeId practice, long track, Instant now) {
+        events.publishEvent(new TrackChanged(practice, track, now));
+    }
+
+    private void moved(PracticeId practice, long track, String who, Instant now) {
+        events.publishEvent(new DogMoved(practice, get(practice, track).track().householdId(), track, who, now));
     }
 
     /** The goal is reached: the dog leaves the last step. */
@@ -236,12 +270,7 @@ public class Tracks {
         }
         tracks.setDone(practice, track, null);
         visits.reopen(practice, formerVisit);
-        changed(practice, track, who, now);
-    }
-
-    /** Remembers that a step was split: whether it was left by BACK is counted from now. */
-    public void markSplit(PracticeId practice, long step, Instant now) {
-        steps.markSplit(practice, step, now);
+        moved(practice, track, who, now);
     }
 
     private Roadmap roadmap(Track track) {

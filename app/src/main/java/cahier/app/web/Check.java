@@ -71,7 +71,7 @@ public final class Check {
         try {
             return OptionalDouble.of(reader.apply(typed.strip()));
         } catch (IllegalArgumentException e) {
-            refuse(field, e.getMessage());
+            refuse(field, String.valueOf(e.getMessage()));
             return OptionalDouble.empty();
         }
     }

@@ -16,7 +16,7 @@ class ThemeController {
     static final String COOKIE = "theme";
 
     static String known(@Nullable String theme) {
-        return "dark".equals(theme) || "light".equals(theme) ? theme : "";
+        return theme != null && (theme.equals("dark") || theme.equals("light")) ? theme : "";
     }
 
     @PostMapping("/theme")

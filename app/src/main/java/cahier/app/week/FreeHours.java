@@ -98,7 +98,6 @@ public class FreeHours {
 
     private Facts known(PracticeId practice, long household, long person) {
         Facts facts = households.facts(practice, household);
-        facts.people().stream().filter(p -> p.id() == person).findFirst().orElseThrow(() -> new NotFound("person " + person));
-        return facts;
+        return facts.person(person).map(known -> facts).orElseThrow(() -> new NotFound("person " + person));
     }
 }

@@ -9,15 +9,14 @@ import cahier.app.intake.Intakes;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
+import cahier.app.rest.Moment;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Way;
-import cahier.app.rest.Moment;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.SheetKept;
-import cahier.app.track.TrackChanged;
-import cahier.app.web.NotFound;
+import cahier.app.track.DogMoved;
 import cahier.core.rest.Why;
 import cahier.core.week.Heat;
 import cahier.core.week.Span;
@@ -33,6 +32,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -102,7 +102,7 @@ public class Weeks {
 
     /** The dog was put on another step, or a track was rested: whether the plan still holds is looked at in a moment. */
     @EventListener
-    void on(TrackChanged event) {
+    void on(DogMoved event) {
         plans.lookAgain(event.practice(), event.household(), event.at());
     }
 
@@ -122,13 +122,13 @@ public class Weeks {
     /** To another time or handler, where it is pinned; the rest adapts. */
     public void move(PracticeId practice, long household, long dog, Instant startsAt, LocalDateTime to, long person, Instant now) {
         Facts facts = households.facts(practice, household);
-        facts.people().stream().filter(p -> p.id() == person).findFirst().orElseThrow(() -> new NotFound("person " + person));
+        long handler = facts.somebody(person).id();
         WeekOf frame = new WeekOf(facts, now);
         int minute = frame.minute(to);
         if (minute < frame.minute(now) || minute >= Week.DAYS * Span.DAY) {
             throw new IllegalArgumentException("a session must be moved to a time between now and in seven days, was " + to.toLocalDate() + ", " + to.toLocalTime());
         }
-        found(plans.move(practice, household, dog, startsAt, frame.instant(minute), person));
+        found(plans.move(practice, household, dog, startsAt, frame.instant(minute), handler));
         adapt(practice, household, now);
     }
 
@@ -182,7 +182,7 @@ public class Weeks {
         WeekDesk desk = draft.desk();
         Map<Long, Assignment> byTrack = desk.practised().stream().collect(Collectors.toMap(a -> a.item().trackId(), a -> a, (a, b) -> a));
         List<Planned> sessions = Stream.concat(draft.done().stream(),
-                plan.sessions().stream().flatMap(s -> s.tracks().stream().map(t -> desk.planned(s, byTrack.get(t))))).toList();
+                plan.sessions().stream().flatMap(s -> s.tracks().stream().map(t -> desk.planned(s, Objects.requireNonNull(byTrack.get(t)))))).toList();
         PlanMapper.Head head = new PlanMapper.Head(desk.household(), desk.now().truncatedTo(ChronoUnit.SECONDS), desk.today(), desk.sheetId(), String.join("\n", words(plan.unmet(), byTrack, desk.today())),
                 hot.isPresent() ? "" : "The weather is not known: outdoors not at " + Heat.WORDS + ".",
                 hot.orElse(List.of()).stream().map(s -> s.startInclusive() + "-" + s.endExclusive()).collect(Collectors.joining(" ")), false, desk.nextLook(sessions), draft.version());
@@ -213,9 +213,9 @@ public class Weeks {
             List<WeekPlan.Unmet> same = unmet.stream().filter(u -> u.why() == why).toList();
             boolean shared = why == WeekPlan.Why.MINUTES || why == WeekPlan.Why.CROWDED;
             if (shared && !same.isEmpty()) {
-                words.add(WeekWords.shared(why, same.stream().map(u -> WeekWords.some(u, byTrack.get(u.trackId()).item().trackTitle())).toList()));
+                words.add(WeekWords.shared(why, same.stream().map(u -> WeekWords.some(u, Objects.requireNonNull(byTrack.get(u.trackId())).item().trackTitle())).toList()));
             } else {
-                same.forEach(u -> words.add(words(u, byTrack.get(u.trackId()), first)));
+                same.forEach(u -> words.add(words(u, Objects.requireNonNull(byTrack.get(u.trackId())), first)));
             }
         }
         return words;
@@ -240,7 +240,7 @@ public class Weeks {
         }
         List<PlannedWeek.Session> sessions = all.stream().filter(p -> done.contains(p) || desk.isAsked(p)).filter(p -> dogs.containsKey(p.dogId()) && people.containsKey(p.personId()))
                 .collect(Collectors.groupingBy(p -> new Key(p.startsAt(), p.dogId()), LinkedHashMap::new, Collectors.toList())).values().stream()
-                .map(parts -> new PlannedWeek.Session(parts.get(0).startsAt(), desk.facts().household().zone(), dogs.get(parts.get(0).dogId()), people.get(parts.get(0).personId()),
+                .map(parts -> new PlannedWeek.Session(parts.get(0).startsAt(), desk.facts().household().zone(), Objects.requireNonNull(dogs.get(parts.get(0).dogId())), Objects.requireNonNull(people.get(parts.get(0).personId())),
                         parts.stream().map(p -> new PlannedWeek.Part(p.stepId(), titles.getOrDefault(p.trackId(), "Practice"), p.minutes(), done.contains(p))).toList(),
                         parts.stream().anyMatch(Planned::pinned), PlannedWeek.broken(parts)))
                 .sorted(Comparator.comparing(PlannedWeek.Session::startsAt)).toList();

@@ -7,8 +7,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import cahier.app.step.EffortWords;
 import cahier.app.judge.Answers;
+import cahier.app.step.EffortWords;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.app.track.Step;

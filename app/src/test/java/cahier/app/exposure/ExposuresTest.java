@@ -238,6 +238,7 @@ class ExposuresTest extends AppTest {
             owner.context().setOffline(false);
             owner.reload();
             owner.waitForSelector("body[data-ready]");
+            assertThat(owner.locator("#waiting")).isHidden();
             owner.waitForCondition(() -> readings().get(0).met().size() == 2);
             assertThat(owner.locator("#far")).hasValue("15");
         }

@@ -5,7 +5,6 @@ import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
-import cahier.app.household.Dog;
 import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
@@ -14,8 +13,6 @@ import cahier.core.food.FoodBudget;
 import cahier.core.food.Stage;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** The food line of a sheet. */
@@ -42,12 +39,6 @@ class FoodLinesTest extends AppTest {
     void whatDoesNotFitSaysTheSizeThatWouldOrThatTheRationPays() {
         assertThat(line(8.4, 60).todo()).isEqualTo("Too much: pieces of 0.26\u00a0g would fit. 29\u00a0g off the meals.");
         assertThat(line(2, 300).todo()).isEqualTo("Too much: pay from its ordinary food.");
-    }
-
-    @ParameterizedTest
-    @CsvSource({"2026-04-01, PUPPY_UNDER_4_MONTHS", "2025-12-01, PUPPY", "2025-06-19, PUPPY", "2025-06-18, ADULT_NEUTERED", "2017-06-18, SENIOR", "2017-06-19, ADULT_NEUTERED"})
-    void theStageGoesByAge(LocalDate born, Stage stage) {
-        assertThat(FoodLines.stage(new Dog(1, "Pim", "", born, 8400, 0), null, TODAY)).isEqualTo(stage);
     }
 
     @Test

@@ -2,16 +2,16 @@ package cahier.app.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.app.account.PracticeId;
 import cahier.app.book.ClashWords;
 import cahier.app.gate.GateWords;
-import cahier.app.household.Facts;
 import cahier.app.household.Dog;
+import cahier.app.household.Facts;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Household;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
 import cahier.app.household.Word;
-import cahier.app.account.PracticeId;
 import cahier.app.method.MethodWords;
 import cahier.core.gate.Danger;
 import cahier.core.gate.Profession;

@@ -260,7 +260,7 @@ class RoadmapPagesTest extends AppTest {
         List<String> before = titles("Down");
         StepPlan edited = step("Front", "lured").plan().withTitle("Mine");
         asEdda(() -> {
-            tracks.saveStep(edda().practice(), step("Front", "lured").id(), 0, edited);
+            tracks.saveStep(edda().practice(), step("Front", "lured").id(), 0, edited, now());
             return null;
         });
         putOn("Down", "sign");

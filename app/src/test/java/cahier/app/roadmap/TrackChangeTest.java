@@ -2,13 +2,13 @@ package cahier.app.roadmap;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.app.account.PracticeId;
 import cahier.app.shelf.Template;
 import cahier.app.support.Home;
 import cahier.app.track.KeyedPlan;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
-import cahier.app.account.PracticeId;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.Topic;
 import java.util.ArrayList;

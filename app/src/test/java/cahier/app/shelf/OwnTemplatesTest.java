@@ -69,7 +69,7 @@ class OwnTemplatesTest extends AppTest {
         long track = start("down");
         asEdda(() -> {
             var step = tracks.get(edda().practice(), track).steps().get(0);
-            tracks.saveStep(edda().practice(), step.id(), 0, step.plan().withTitle("My way"));
+            tracks.saveStep(edda().practice(), step.id(), 0, step.plan().withTitle("My way"), now());
             return null;
         });
         String address = saved(track);

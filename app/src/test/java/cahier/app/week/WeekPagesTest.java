@@ -113,7 +113,7 @@ class WeekPagesTest extends AppTest {
     private void change(StepPlan to) {
         asEdda(() -> {
             Step step = tracks.get(edda().practice(), home.track).current().orElseThrow();
-            tracks.saveStep(edda().practice(), step.id(), step.version(), to);
+            tracks.saveStep(edda().practice(), step.id(), step.version(), to, now());
             return null;
         });
         home.issue();

@@ -2,6 +2,7 @@ package cahier.core.coach;
 
 import cahier.core.decide.TrackKind;
 import cahier.core.rep.Outcome;
+import cahier.core.rep.Role;
 import java.util.List;
 import java.util.OptionalInt;
 
@@ -10,6 +11,8 @@ public final class Coach {
 
     /** EASE reps in a row. */
     public static final int EASE_REPS = 3;
+    /** A session of so few reps ends without one sure win. */
+    public static final int TOO_SHORT_TO_WIN = 2;
     static final int MOST_EASES = 2;
     private static final int COMFORT_TOO_MUCH = 1;
     private static final int SKILL_TOO_MUCH = 2;
@@ -46,6 +49,19 @@ public final class Coach {
             return Advice.EASE;
         }
         return now.sincePause() >= pauseAfter(now.kind()) ? Advice.BREATHE : Advice.GO;
+    }
+
+    /**
+     * Which role the next rep has. The phone says the same without signal, held to the same worked cases.
+     *
+     * @param easy whether an easier stretch goes on
+     * @param probesLeft reps still asked for of a test, 0 or fewer when none is
+     */
+    public static Role next(Advice says, boolean easy, int doseReps, int probesLeft) {
+        if (says == Advice.END && doseReps > TOO_SHORT_TO_WIN) {
+            return Role.WIN;
+        }
+        return easy ? Role.EASE : probesLeft > 0 ? Role.PROBE : Role.WORK;
     }
 
     /** Whether a session has been too much: no more of this track today. */

@@ -15,7 +15,8 @@ import java.util.Optional;
 public final class Judge {
 
     static final int TOO_OFTEN = 3;
-    static final int TOO_OFTEN_REPS = 60;
+    /** How many of the track's last WORK reps are looked back over for TOO_MUCH ({@link Case.History}). */
+    public static final int TOO_OFTEN_REPS = 60;
     static final int RATE_REPS = 10;
     static final int RATE_SESSIONS = 2;
     static final int SKILL_CLEAN_LEAST = 5;

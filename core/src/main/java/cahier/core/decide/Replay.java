@@ -75,7 +75,7 @@ public record Replay(List<Close> closes) {
         Optional<Close> stands = Optional.empty();
         for (Close close : closes) {
             boolean settled = answer.isPresent() && !close.session().end().isAfter(answer.get().at());
-            if (!settled && Standing.merge(stands.map(Close::said), close.said()) == close.said()) {
+            if (!settled && Standing.merge(stands.map(Close::said), close.said()).equals(close.said())) {
                 stands = Optional.of(close);
             }
         }

@@ -1,6 +1,7 @@
 package cahier.core.decide;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 
 /** Which suggestion stands in the margin when a new one is computed (docs/rules.md 4, open until answered). */
@@ -16,6 +17,33 @@ public final class Standing {
      * @param at when
      */
     public record Answer(Cause cause, Instant at) {
+    }
+
+    /**
+     * An answer of any visit.
+     *
+     * @param cause what it answered
+     * @param answer what was done
+     * @param byTrainer false where it was carried out by itself
+     */
+    public record Past(Cause cause, Decision answer, boolean byTrainer) {
+    }
+
+    /**
+     * Whether the track was called or taken down because of too much, or an alarm, since a trainer last moved it up.
+     *
+     * @param answers all of the track that were not taken back, newest first
+     */
+    public static boolean isAfterTooMuch(List<Past> answers) {
+        for (Past past : answers) {
+            if (past.byTrainer() && (past.answer() == Decision.UP || past.answer() == Decision.DONE)) {
+                return false;
+            }
+            if (past.cause().restsTheStep()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /**
@@ -45,7 +73,7 @@ public final class Standing {
      * The first UP after too much is the trainer's: a run of clean sessions after a CALL or a BACK of such a cause never ends in an UP that nobody has seen.
      *
      * @param stands what stands after {@link #merge}; while an open CALL or SPLIT stands, it is that one and nothing applies
-     * @param afterTooMuch whether the track was called or taken down because of too much, or an alarm, since a trainer last moved it up
+     * @param afterTooMuch {@link #isAfterTooMuch}
      */
     public static boolean appliesByItself(Suggestion stands, boolean afterTooMuch) {
         return switch (stands.decision()) {

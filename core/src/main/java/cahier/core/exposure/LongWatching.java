@@ -13,6 +13,8 @@ public record LongWatching(List<Block> blocks) {
 
     /** Minutes of a block. */
     public static final int BLOCK_MIN = 15;
+    /** Sooner than this many minutes the traffic says nothing. */
+    public static final int ENOUGH_MIN = 10;
     private static final int THIRDS = 3;
 
     /** What was seen at a moment. */
@@ -25,6 +27,20 @@ public record LongWatching(List<Block> blocks) {
         ATE,
         /** It would not eat. */
         REFUSED
+    }
+
+    /** What to do while it goes on. */
+    public enum Advice {
+        /** Nothing to say. */
+        NONE,
+        /** The last two that passed were too much. */
+        FURTHER_OFF,
+        /** It does not eat here ({@link #isTooMuch}). */
+        QUIETER,
+        /** Too many pass ({@link Traffic#TOO_BUSY}). */
+        TOO_BUSY,
+        /** Too few pass ({@link Traffic#TOO_EMPTY}). */
+        TOO_EMPTY
     }
 
     /**
@@ -118,5 +134,30 @@ public record LongWatching(List<Block> blocks) {
     /** Whether it has not eaten for a whole block after the first, though food was offered: a quieter place is chosen then. */
     public boolean isTooMuch() {
         return blocks.stream().skip(1).anyMatch(b -> b.refused() > 0 && b.ate() == 0);
+    }
+
+    /**
+     * What to do now, the weightiest only (docs/rules.md 9, 26). The phone says the same without signal, held to the same worked cases.
+     *
+     * @param moments in the order of time
+     * @param seconds how long it has gone on, at least to the last moment
+     */
+    public static Advice advice(List<Moment> moments, int seconds) {
+        List<Seen> passed = moments.stream().map(Moment::seen).filter(s -> s == Seen.CALM || s == Seen.REACTED).toList();
+        int n = passed.size();
+        if (n > 1 && passed.get(n - 1) == Seen.REACTED && passed.get(n - 2) == Seen.REACTED) {
+            return Advice.FURTHER_OFF;
+        }
+        if (of(moments, seconds).isTooMuch()) {
+            return Advice.QUIETER;
+        }
+        if (seconds < ENOUGH_MIN * 60) {
+            return Advice.NONE;
+        }
+        return switch (Traffic.of(n, seconds / 60.0)) {
+            case TOO_BUSY -> Advice.TOO_BUSY;
+            case TOO_EMPTY -> Advice.TOO_EMPTY;
+            case SUITS -> Advice.NONE;
+        };
     }
 }

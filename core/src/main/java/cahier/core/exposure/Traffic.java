@@ -6,9 +6,9 @@ public enum Traffic {
     TOO_BUSY, SUITS, TOO_EMPTY;
 
     /** Fewer minutes than this between two, and the dog has no time to come down. */
-    public static final double LEAST_MIN = 2;
+    public static final int LEAST_MIN = 2;
     /** More than this, and nothing is learnt. */
-    public static final double MOST_MIN = 10;
+    public static final int MOST_MIN = 10;
 
     /**
      * From a count.

@@ -1,11 +1,10 @@
 package cahier.core.handling;
 
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /** A part of the dog, with the parts it goes over into (docs/rules.md 15). */
 public enum Zone {
@@ -15,17 +14,8 @@ public enum Zone {
 
     private static final Zone[][] JOINED = {{CHEST, CHIN}, {CHEST, NECK}, {CHEST, SHOULDER}, {CHIN, MUZZLE}, {NECK, EAR_LEFT}, {NECK, EAR_RIGHT}, {NECK, COLLAR}, {EAR_LEFT, CROWN}, {EAR_RIGHT, CROWN},
         {MUZZLE, CROWN}, {SHOULDER, BACK}, {SHOULDER, FRONT_PAW_LEFT}, {SHOULDER, FRONT_PAW_RIGHT}, {BACK, HIP}, {HIP, TAIL}, {HIP, HIND_PAW_LEFT}, {HIP, HIND_PAW_RIGHT}};
-    private static final Map<Zone, Set<Zone>> NEIGHBOURS = new EnumMap<>(Zone.class);
     /** The zones a muzzle touches: its steps wait for them. */
     public static final List<Zone> HEAD = List.of(CHIN, MUZZLE, CROWN, NECK);
-
-    static {
-        Arrays.stream(values()).forEach(z -> NEIGHBOURS.put(z, new TreeSet<>()));
-        Arrays.stream(JOINED).forEach(pair -> {
-            NEIGHBOURS.get(pair[0]).add(pair[1]);
-            NEIGHBOURS.get(pair[1]).add(pair[0]);
-        });
-    }
 
     private final String words;
 
@@ -38,7 +28,7 @@ public enum Zone {
     }
 
     Set<Zone> neighbours() {
-        return NEIGHBOURS.get(this);
+        return Arrays.stream(JOINED).filter(pair -> pair[0] == this || pair[1] == this).map(pair -> pair[0] == this ? pair[1] : pair[0]).collect(Collectors.toCollection(TreeSet::new));
     }
 
     /** By its words, "ear left". */

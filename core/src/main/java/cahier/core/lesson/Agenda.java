@@ -80,7 +80,7 @@ public record Agenda(List<Block> blocks, int ownPractice, List<String> carriedOv
         List<Block> blocks = new ArrayList<>();
         List<String> carriedOver = new ArrayList<>();
         for (Wish wish : order) {
-            boolean takesWhatIsLeft = wish == order.get(0) || wish.decision() == Decision.CALL;
+            boolean takesWhatIsLeft = wish.equals(order.get(0)) || wish.decision() == Decision.CALL;
             int given = wish.minutes() <= left ? wish.minutes() : takesWhatIsLeft ? left : 0;
             if (given > 0) {
                 blocks.add(new Block(wish.track(), given));

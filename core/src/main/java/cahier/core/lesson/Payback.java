@@ -1,8 +1,12 @@
 package cahier.core.lesson;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +30,8 @@ public record Payback(List<Week> weeks, double beforeS, double savedMinutes, dou
     private static final int DAYS = 7;
     private static final int LOOKS_AHEAD_DAYS = 3 * 365;
     private static final double SECONDS = 60;
+    /** What the last rep of a sitting took, that nobody timed. */
+    private static final Duration LAST_REP = Duration.ofSeconds(30);
 
     /** One clean passage, from the first event to the last, in seconds above 0. */
     public record Passage(LocalDate day, double seconds) {
@@ -47,6 +53,16 @@ public record Payback(List<Week> weeks, double beforeS, double savedMinutes, dou
 
     public Payback {
         weeks = List.copyOf(weeks);
+    }
+
+    /**
+     * Minutes spent teaching: each sitting from its first rep to its last, and half a minute for that one.
+     *
+     * @param sittings when the reps of each happened, in any order; one without reps took nothing
+     */
+    public static double spentMinutes(Collection<List<Instant>> sittings) {
+        return sittings.stream().filter(reps -> !reps.isEmpty())
+                .mapToDouble(reps -> Duration.between(Collections.min(reps), Collections.max(reps)).plus(LAST_REP).toSeconds() / SECONDS).sum();
     }
 
     /**

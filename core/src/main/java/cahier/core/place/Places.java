@@ -11,9 +11,11 @@ public final class Places {
 
     /** CLEAN reps that every place is given at the share of all, so that two lucky reps make no place easy. */
     static final int PRIOR_REPS = 4;
+    /** Reps of the visit before places are compared at all. */
+    public static final int LEAST_REPS = 10;
     static final double NOTABLE = 0.15;
     /** With fewer reps than this a place neither counts for spread nor speaks against the trainer's order. */
-    static final int REPS_TO_COUNT = 3;
+    public static final int REPS_TO_COUNT = 3;
     static final double RATE_TO_COUNT = 0.8;
     private static final double UNKNOWN = 0.5;
     private static final double EPSILON = 1e-9;

@@ -29,6 +29,18 @@ public final class Evidence {
         return new Evidence(visit.work().stream().map(Rep::outcome).toList());
     }
 
+    /**
+     * The share of clean reps to expect next, above 0 and below 1, with one clean and one other rep to begin with (docs/rules.md 17, 18).
+     *
+     * @param clean 0 to reps
+     */
+    public static double expected(int clean, int reps) {
+        if (clean < 0 || clean > reps) {
+            throw new IllegalArgumentException("clean must be from 0 to " + reps + ", was " + clean);
+        }
+        return (clean + 1.0) / (reps + 2.0);
+    }
+
     /** Number of reps. */
     public int reps() {
         return outcomes.size();

@@ -3,6 +3,7 @@ package cahier.core.slip;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -24,9 +25,9 @@ public record Remedy(Slip slip, String event, int times, int of) {
     /** Proposed from four coded reps on, when one code is on at least half of them; of two on half each, the one seen last. */
     public static Optional<Remedy> of(List<Coded> misses) {
         Map<Slip, Integer> counts = count(misses.stream().map(Coded::slip).toList());
-        return most(counts).filter(slip -> misses.size() >= FEWEST && 2 * counts.get(slip) >= misses.size()).map(slip -> {
+        return most(counts).filter(slip -> misses.size() >= FEWEST && 2 * Objects.requireNonNull(counts.get(slip)) >= misses.size()).map(slip -> {
             List<String> events = misses.stream().filter(m -> m.slip() == slip).map(Coded::event).filter(e -> !e.isEmpty()).toList();
-            return new Remedy(slip, slip == Slip.BROKE_AT ? most(count(events)).orElse("") : "", counts.get(slip), misses.size());
+            return new Remedy(slip, slip == Slip.BROKE_AT ? most(count(events)).orElse("") : "", Objects.requireNonNull(counts.get(slip)), misses.size());
         });
     }
 

@@ -65,7 +65,7 @@ public record SoundLevels(float[] decibels, double frameSeconds) {
         AudioFormat format = sound.getFormat();
         int bytes = format.getSampleSizeInBits() / 8;
         int channels = format.getChannels();
-        if (format.getEncoding() != AudioFormat.Encoding.PCM_SIGNED || bytes < 2 || bytes > 4) {
+        if (!format.getEncoding().equals(AudioFormat.Encoding.PCM_SIGNED) || bytes < 2 || bytes > 4) {
             throw new BadSound("This WAV has " + (bytes == 1 ? "8 bits a sample" : format.getEncoding() + ", " + format.getSampleSizeInBits() + " bits") + ". It " + WANTED + ".");
         }
         if (channels < 1 || channels > 2 || format.getSampleRate() < LEAST_RATE || format.getSampleRate() > MOST_RATE) {

@@ -3,13 +3,14 @@ package cahier.core.week;
 import ai.timefold.solver.core.api.domain.entity.PlanningEntity;
 import ai.timefold.solver.core.api.domain.entity.PlanningPin;
 import ai.timefold.solver.core.api.domain.lookup.PlanningId;
-import ai.timefold.solver.core.api.domain.variable.PlanningVariable;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
+import ai.timefold.solver.core.api.domain.variable.PlanningVariable;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** One session of one track, which the solver gives an opening or leaves out. Mutable, as the solver wants it. */
 @PlanningEntity
+@SuppressWarnings("UnusedVariable") // the solver reads them
 class Exercise {
 
     @PlanningId
@@ -26,7 +27,8 @@ class Exercise {
     @PlanningVariable(allowsUnassigned = true)
     private Opening opening;
 
-    /** For the solver. */
+    /** For the solver, which fills it. */
+    @SuppressWarnings("NullAway.Init")
     Exercise() {
     }
 

@@ -10,11 +10,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** A week as the solver works on it. */
 @PlanningSolution
+@SuppressWarnings("UnusedVariable") // the solver reads them
 class Timetable {
 
     @ProblemFactProperty
@@ -33,7 +35,8 @@ class Timetable {
     @PlanningScore
     private HardMediumSoftScore score;
 
-    /** For the solver. */
+    /** For the solver, which fills it. */
+    @SuppressWarnings("NullAway.Init")
     Timetable() {
     }
 
@@ -56,7 +59,7 @@ class Timetable {
             List<Opening> possible = all.stream().filter(o -> o.isFor(dose)).toList();
             List<Week.Kept> kept = week.kept().stream().filter(k -> k.trackId() == dose.trackId() && k.start() >= week.now())
                     .sorted(Comparator.comparing(Week.Kept::pinned).reversed().thenComparingInt(Week.Kept::start)).toList();
-            int wanted = Math.max(shares.get(dose.trackId()), (int) kept.stream().filter(Week.Kept::pinned).count());
+            int wanted = Math.max(Objects.requireNonNull(shares.get(dose.trackId())), (int) kept.stream().filter(Week.Kept::pinned).count());
             for (int i = 0; i < wanted; i++) {
                 Exercise exercise = new Exercise(exercises.size(), dose).asHardest(week.isHardest(dose)).among(possible);
                 if (i < kept.size()) {

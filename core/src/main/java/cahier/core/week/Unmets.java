@@ -44,7 +44,7 @@ final class Unmets {
             List<Opening> before = left;
             left = before.stream().filter(need.met()).toList();
             if (Room.of(dose, left) < sought) {
-                Optional<Integer> instead = before.stream().filter(need.met().negate()).filter(o -> needs.stream().allMatch(n -> n == need || n.met().test(o))).map(Opening::start).min(Integer::compare);
+                Optional<Integer> instead = before.stream().filter(need.met().negate()).filter(o -> needs.stream().allMatch(n -> n.equals(need) || n.met().test(o))).map(Opening::start).min(Integer::compare);
                 return new WeekPlan.Unmet(dose.trackId(), missing, wanted, need.why(), instead);
             }
         }

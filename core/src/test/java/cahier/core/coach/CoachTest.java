@@ -6,6 +6,7 @@ import cahier.core.Vectors;
 import cahier.core.coach.Coach.Situation;
 import cahier.core.decide.TrackKind;
 import cahier.core.rep.Outcome;
+import cahier.core.rep.Role;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -38,6 +39,17 @@ class CoachTest {
         Situation now = new Situation(TrackKind.valueOf(given.get("kind").asText()), outcomes(given), given.get("doseReps").asInt(), given.get("minutesGone").asDouble(),
                 given.get("maxMinutes").asDouble(), since.isNull() ? OptionalInt.empty() : OptionalInt.of(since.asInt()), given.get("eases").asInt(), given.get("repsSincePause").asInt());
         assertThat(Coach.of(now)).isEqualTo(Advice.valueOf(given.get("expect").asText()));
+    }
+
+    static Stream<JsonNode> roles() {
+        return Vectors.cases("roles.json");
+    }
+
+    @ParameterizedTest
+    @MethodSource("roles")
+    void theNextRepHasARole(JsonNode given) {
+        assertThat(Coach.next(Advice.valueOf(given.get("says").asText()), given.get("easy").asBoolean(), given.get("doseReps").asInt(), given.get("probesLeft").asInt()))
+                .as(given.toString()).isEqualTo(Role.valueOf(given.get("expect").asText()));
     }
 
     /** A session as it is lived: each advice is followed, and the coach is asked anew after each rep. */

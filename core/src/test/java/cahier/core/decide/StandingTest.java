@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import cahier.core.Vectors;
 import com.fasterxml.jackson.databind.JsonNode;
-import java.util.Arrays;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -91,5 +91,22 @@ class StandingTest {
         "CALL, TOO_MUCH_OFTEN, false, false", "SPLIT, MANY_REPS, false, false", "DONE, PASSED, false, false", "STAY, PERSON_GAP, false, false", "STAY, NOT_YET, false, false"})
     void whereTheOwnerMayMoveOnOnlySomeApplyAndUpAfterTooMuchWaits(Decision decision, Cause cause, boolean afterTooMuch, boolean applies) {
         assertThat(Standing.appliesByItself(new Suggestion(decision, cause, List.of(), List.of(), Optional.empty()), afterTooMuch)).isEqualTo(applies);
+    }
+
+    @Test
+    void tooMuchIsRememberedUntilATrainerMovesTheDogUp() {
+        Standing.Past called = new Standing.Past(TOO_MUCH_OFTEN, CALL, true);
+        Standing.Past down = new Standing.Past(TOO_MUCH, BACK, false);
+        Standing.Past down2 = new Standing.Past(LOW_RATE, BACK, true);
+        Standing.Past byItself = new Standing.Past(PASSED, UP, false);
+        Standing.Past byTrainer = new Standing.Past(PASSED, UP, true);
+        assertThat(Standing.isAfterTooMuch(List.of())).isFalse();
+        assertThat(Standing.isAfterTooMuch(List.of(down2, byItself))).isFalse();
+        assertThat(Standing.isAfterTooMuch(List.of(byItself, called))).as("a step up that nobody saw forgets nothing").isTrue();
+        assertThat(Standing.isAfterTooMuch(List.of(down2, down))).isTrue();
+        assertThat(Standing.isAfterTooMuch(List.of(byTrainer, called))).isFalse();
+        assertThat(Standing.isAfterTooMuch(List.of(down, byTrainer))).isTrue();
+        assertThat(Standing.isAfterTooMuch(List.of(new Standing.Past(PASSED, DONE, true), called))).isFalse();
+        assertThat(Standing.isAfterTooMuch(List.of(new Standing.Past(TOO_MUCH, UP, true)))).as("the trainer moved it up against the call").isFalse();
     }
 }

@@ -4,12 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import cahier.core.Vectors;
 import cahier.core.exposure.LongWatching.Block;
 import cahier.core.exposure.LongWatching.Moment;
 import cahier.core.exposure.LongWatching.Seen;
+import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
 import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** A sitting in blocks, the traffic of a place, and what to take along. */
 class LongWatchingTest {
@@ -45,6 +50,17 @@ class LongWatchingTest {
         assertThat(LongWatching.of(List.of(at(1, Seen.REFUSED)), 60).isTooMuch()).isFalse();
         assertThat(LongWatching.of(List.of(at(16, Seen.REFUSED)), 16 * 60).isTooMuch()).isTrue();
         assertThat(LongWatching.of(List.of(at(16, Seen.REFUSED), at(17, Seen.ATE)), 17 * 60).isTooMuch()).isFalse();
+    }
+
+    static Stream<JsonNode> sittings() {
+        return Vectors.cases("watching.json");
+    }
+
+    @ParameterizedTest
+    @MethodSource("sittings")
+    void whatToDoMeanwhile(JsonNode given) {
+        List<Moment> moments = StreamSupport.stream(given.get("moments").spliterator(), false).map(m -> new Moment(m.get(0).asInt(), Seen.valueOf(m.get(1).asText()))).toList();
+        assertThat(LongWatching.advice(moments, given.get("seconds").asInt())).as(given.get("name").asText()).isEqualTo(LongWatching.Advice.valueOf(given.get("expect").asText()));
     }
 
     @Test

@@ -7,9 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import cahier.core.Vectors;
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.LocalDate;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class FoodBudgetTest {
@@ -69,5 +72,12 @@ class FoodBudgetTest {
         FoodBudget.Treats treats = new FoodBudget.Treats(10, 1, 3, 4);
         assertThatIllegalArgumentException().isThrownBy(() -> new FoodBudget(dog, treats, 0, 0.1)).withMessage("foodKcalPerGram must be more than 0, was 0.0");
         assertThatIllegalArgumentException().isThrownBy(() -> new FoodBudget(dog, treats, 3, 1.5)).withMessage("share must be more than 0 and at most 1, was 1.5, for example 0.1");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2026-04-01, , PUPPY_UNDER_4_MONTHS", "2025-12-01, true, PUPPY", "2025-06-19, , PUPPY", "2025-06-18, , ADULT_NEUTERED", "2025-06-18, false, ADULT_ENTIRE",
+        "2017-06-18, false, SENIOR", "2017-06-19, true, ADULT_NEUTERED", ", , ADULT_NEUTERED", ", false, ADULT_ENTIRE"})
+    void theStageGoesByAge(LocalDate born, Boolean neutered, Stage stage) {
+        assertThat(Stage.of(Optional.ofNullable(born), Optional.ofNullable(neutered), LocalDate.parse("2026-06-18"))).isEqualTo(stage);
     }
 }

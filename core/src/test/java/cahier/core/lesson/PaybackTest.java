@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import cahier.core.lesson.Payback.Passage;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -83,5 +84,14 @@ class PaybackTest {
         assertThatThrownBy(() -> Payback.of(List.of(), Optional.of(-1.0), 4, 1, DAY)).hasMessage("beforeS must be above 0, was -1.0");
         assertThatThrownBy(() -> Payback.of(List.of(), Optional.empty(), 4, Double.NaN, DAY)).hasMessage("spentMinutes must be 0 or more, was NaN");
         assertThat(IntStream.of(1, 50)).allSatisfy(u -> assertThat(Payback.of(List.of(), Optional.empty(), u, 0, DAY)).isEmpty());
+    }
+
+    @Test
+    void aSittingLastsFromItsFirstRepToTheEndOfItsLast() {
+        Instant six = Instant.parse("2026-06-18T18:00:00Z");
+        assertThat(Payback.spentMinutes(List.of())).isZero();
+        assertThat(Payback.spentMinutes(List.of(List.of()))).isZero();
+        assertThat(Payback.spentMinutes(List.of(List.of(six)))).isEqualTo(0.5);
+        assertThat(Payback.spentMinutes(List.of(List.of(six.plusSeconds(90), six, six.plusSeconds(30)), List.of(six)))).isEqualTo(2.5);
     }
 }

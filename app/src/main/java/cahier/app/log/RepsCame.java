@@ -1,0 +1,13 @@
+package cahier.app.log;
+
+import cahier.app.account.PracticeId;
+import java.time.Instant;
+import java.util.Map;
+
+/**
+ * New reps were stored.
+ *
+ * @param lastOfTrack when the latest of each track happened, by track
+ */
+public record RepsCame(PracticeId practice, Map<Long, Instant> lastOfTrack) {
+}
