@@ -5,8 +5,8 @@ import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.stored.Shape;
 import cahier.app.stored.Stored;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
+import cahier.app.track.TrackSteps;
 import cahier.app.web.NotFound;
 import cahier.core.baseline.Measured;
 import cahier.core.baseline.StartingStep;
@@ -149,13 +149,13 @@ public class Baselines {
     }
 
     /** The newest closed baseline that concerns a track. */
-    public Optional<Baseline> concerning(Roadmap roadmap) {
+    public Optional<Baseline> concerning(TrackSteps roadmap) {
         return ofHousehold(roadmap.track().practiceId(), roadmap.track().householdId()).stream().filter(b -> !b.isOpen())
                 .filter(b -> b.concerns(roadmap.track(), roadmap.steps().stream().map(Step::plan).toList())).findFirst();
     }
 
     /** 0-based step the track may start on because of a baseline (docs/rules.md 31); empty when there is nothing to hold it against. */
-    public static Optional<Integer> start(Roadmap roadmap, Baseline baseline) {
+    public static Optional<Integer> start(TrackSteps roadmap, Baseline baseline) {
         List<StartingStep.Rung> rungs = roadmap.steps().stream().map(s -> new StartingStep.Rung(!s.plan().word().isEmpty(),
                 number(s.plan().distanceM()), number(s.plan().durationS()))).toList();
         return rungs.isEmpty() ? Optional.empty() : baseline.measured().map(m -> StartingStep.of(rungs, m));

@@ -6,7 +6,7 @@ import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
-import cahier.app.track.Roadmap;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -62,7 +62,7 @@ class BenchController {
         RecallForm form = typed.caller() == null ? RecallForm.USUAL : typed;
         BenchCheck check = new BenchCheck();
         model.addAttribute("result", form.read(check).orElse(null));
-        model.addAttribute("tracks", household.map(h -> tracks.ofHousehold(me.practice(), households.get(me.practice(), h).id())).orElse(List.of()).stream().filter(m -> !m.track().isDone()).map(Roadmap::track).toList());
+        model.addAttribute("tracks", household.map(h -> tracks.ofHousehold(me.practice(), households.get(me.practice(), h).id())).orElse(List.of()).stream().filter(m -> !m.track().isDone()).map(TrackSteps::track).toList());
         page(me, household, Setup.Kind.TRIANGLE, form, form.address(), check, model);
         return "bench/triangle";
     }

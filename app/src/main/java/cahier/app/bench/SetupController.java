@@ -3,9 +3,9 @@ package cahier.app.bench;
 import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.track.ClimbPlan;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
 import java.time.Clock;
@@ -82,7 +82,7 @@ class SetupController {
     /** The passes of a triangle as steps behind the one the dog is on, or at the end of a track that has not begun. */
     @PostMapping("/bench/passes")
     String passes(@AuthenticationPrincipal TrainerUser me, @RequestParam long track, @RequestParam String address, RedirectAttributes flash) {
-        Roadmap map = tracks.get(me.practice(), track);
+        TrackSteps map = tracks.get(me.practice(), track);
         BenchCheck check = new BenchCheck();
         RecallForm form = RecallForm.parse(address);
         RecallForm.Result result = form.read(check).orElse(null);

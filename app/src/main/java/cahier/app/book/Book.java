@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param marked what was tapped although it rested, lately
  * @param answered alarms of the last weeks that were answered, newest first
  */
-record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep,
+public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep,
             List<Sitting> notes, List<Alarm> alarms, List<Question> questions, List<Incident> incidents, List<String> behind, List<Taps.Said> marked, List<Alarm> answered, Load load, LocalDate today, Instant now) {
 
     public Household household() {

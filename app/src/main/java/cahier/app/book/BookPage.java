@@ -1,11 +1,11 @@
 package cahier.app.book;
 
 import cahier.app.account.PracticeId;
-import cahier.app.book.FactForms.DogForm;
-import cahier.app.book.FactForms.LessonForm;
-import cahier.app.book.FactForms.PersonForm;
-import cahier.app.book.FactForms.PlaceForm;
-import cahier.app.book.FactForms.WordForm;
+import cahier.app.household.FactForms.DogForm;
+import cahier.app.household.FactForms.LessonForm;
+import cahier.app.household.FactForms.PersonForm;
+import cahier.app.household.FactForms.PlaceForm;
+import cahier.app.household.FactForms.WordForm;
 import cahier.app.household.FactKind;
 import cahier.app.household.Facts;
 import java.time.Clock;

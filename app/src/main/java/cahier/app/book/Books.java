@@ -13,19 +13,20 @@ import cahier.app.intake.Intakes;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
+import cahier.app.judge.Note;
 import cahier.app.log.Detail;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.progress.Stairs;
 import cahier.app.rest.Taps;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
-import cahier.app.roadmap.Way;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
-import cahier.app.track.Roadmap;
+import cahier.app.track.Stay;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
-import cahier.app.track.Visit;
 import cahier.app.web.Dates;
 import cahier.core.decide.Cause;
 import cahier.core.slip.Remedy;
@@ -47,7 +48,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Opens books: gathers what the pages of one household show. */
 @Service
 @Transactional
-class Books {
+public class Books {
 
     private static final int STRIP = 20;
     private static final int NOTES = 3;
@@ -91,10 +92,10 @@ class Books {
         this.food = food;
     }
 
-    Book open(PracticeId practice, long id, Instant now) {
+    public Book open(PracticeId practice, long id, Instant now) {
         Facts facts = households.facts(practice, id);
         List<PracticeDay> days = log.days(practice, id);
-        List<Way> ways = roadmaps.of(practice, id, now);
+        List<RoadmapTrack> ways = roadmaps.of(practice, id, now);
         Logged logged = logged(practice, id, days);
         List<TrackRow> rows = ways.stream().map(w -> row(facts, w, logged, now)).toList();
         return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
@@ -108,7 +109,7 @@ class Books {
     /** One track as its row in the book shows it. */
     TrackRow row(PracticeId practice, long track, Instant now) {
         long household = tracks.get(practice, track).track().householdId();
-        Way way = roadmaps.of(practice, household, now).stream().filter(w -> w.track().id() == track).findFirst().orElseThrow();
+        RoadmapTrack way = roadmaps.of(practice, household, now).stream().filter(w -> w.track().id() == track).findFirst().orElseThrow();
         return row(households.facts(practice, household), way, logged(practice, household, log.days(practice, household)), now);
     }
 
@@ -125,15 +126,15 @@ class Books {
         return decided.stream().collect(Collectors.toMap(Decided::trackId, Function.identity()));
     }
 
-    private TrackRow row(Facts facts, Way way, Logged logged, Instant now) {
-        Roadmap roadmap = way.roadmap();
+    private TrackRow row(Facts facts, RoadmapTrack way, Logged logged, Instant now) {
+        TrackSteps roadmap = way.roadmap();
         PracticeId practice = facts.household().practiceId();
         long track = roadmap.track().id();
         Optional<Decided> open = Optional.ofNullable(logged.open().get(track));
         Optional<Decided> answered = Optional.ofNullable(logged.answered().get(track)).filter(d -> isNews(d, roadmap, open));
         Optional<Decided> shown = answered.isPresent() ? answered : open;
         List<KeptRep> last = logged.latest().getOrDefault(track, List.of()).stream().limit(STRIP).collect(Collectors.toCollection(ArrayList::new));
-        last.removeIf(r -> roadmap.visit().map(Visit::stepId).filter(s -> s == r.stepId()).isEmpty());
+        last.removeIf(r -> roadmap.visit().map(Stay::stepId).filter(s -> s == r.stepId()).isEmpty());
         Collections.reverse(last);
         return new TrackRow(way, shown.map(d -> Note.of(d, d.isAnswered() && answers.canUndo(practice, d))), answered,
                 RepStrip.of(sessions(last, facts)), last.size(),
@@ -146,18 +147,18 @@ class Books {
     }
 
     /** An answer is news until reps have been logged on what it led to, or something new asks for one. */
-    private boolean isNews(Decided answered, Roadmap roadmap, Optional<Decided> open) {
+    private boolean isNews(Decided answered, TrackSteps roadmap, Optional<Decided> open) {
         boolean somethingNew = open.filter(d -> d.cause() != Cause.NOT_YET || d.grounds().reps() > 0)
                 .filter(d -> !d.madeAt().isBefore(answered.answeredAt())).isPresent();
         return !somethingNew && (roadmap.track().isDone() || answers.canUndo(roadmap.track().practiceId(), answered));
     }
 
-    private static List<RepStrip.Session> sessions(List<KeptRep> reps, Facts facts) {
+    private static List<RepStrip.Part> sessions(List<KeptRep> reps, Facts facts) {
         ZoneId zone = facts.household().zone();
         Map<List<Object>, List<KeptRep>> bySitting = reps.stream().collect(Collectors.groupingBy(
                 r -> List.of(r.happenedAt().atZone(zone).toLocalDate(), r.personId() == null ? 0L : r.personId()),
                 LinkedHashMap::new, Collectors.toList()));
-        return bySitting.values().stream().map(s -> new RepStrip.Session(
+        return bySitting.values().stream().map(s -> new RepStrip.Part(
                 Dates.day(s.get(0).happenedAt().atZone(zone).toLocalDate()), s.stream().map(KeptRep::outcome).toList())).toList();
     }
 }

@@ -4,11 +4,13 @@ import cahier.app.account.TrainerUser;
 import cahier.app.draw.Glyph;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
+import cahier.app.judge.Note;
 import cahier.app.judge.SuggestionWords;
 import cahier.app.method.Methods;
+import cahier.app.step.Easier;
 import cahier.app.step.StepForm;
-import cahier.app.track.Roadmap;
 import cahier.app.track.StepPlan;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.Check;
 import cahier.app.web.NotFound;
@@ -196,7 +198,7 @@ class DecisionController {
     }
 
     private static List<Choice> choices(TrackRow row, Note note, Model model) {
-        Roadmap roadmap = row.roadmap();
+        TrackSteps roadmap = row.roadmap();
         List<Decision> possible = new ArrayList<>(List.of(Decision.STAY, roadmap.above().isPresent() ? Decision.UP : Decision.DONE));
         roadmap.below().ifPresent(s -> possible.add(Decision.BACK));
         possible.add(Decision.SPLIT);
@@ -244,7 +246,7 @@ class DecisionController {
 
     private TrackRow row(TrainerUser me, long track, Model model) {
         TrackRow row = books.row(me.practice(), track, now());
-        Roadmap roadmap = tracks.get(me.practice(), track);
+        TrackSteps roadmap = tracks.get(me.practice(), track);
         model.addAttribute("row", row);
         model.addAttribute("roadmap", roadmap);
         model.addAttribute("household", households.get(me.practice(), roadmap.track().householdId()));

@@ -1,7 +1,7 @@
 package cahier.app.book;
 
 import cahier.app.food.FoodLine;
-import cahier.app.roadmap.Way;
+import cahier.app.roadmap.RoadmapTrack;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -25,18 +25,18 @@ record Load(int tracks, int minutes, int pieces, long out, @Nullable Integer has
      * @param ways every track of the household, those of {@code next} among them
      * @param fed reckons the food of so many pieces a day by the dog's name
      */
-    static Load of(List<Way> next, List<Way> ways, @Nullable Integer has, Function<Map<String, Integer>, List<FoodLine>> fed) {
-        return new Load(next.size(), next.stream().mapToInt(Load::minutes).sum(), next.stream().mapToInt(Load::pieces).sum(), ways.stream().filter(Way::isOpen).count() - next.size(), has,
+    static Load of(List<RoadmapTrack> next, List<RoadmapTrack> ways, @Nullable Integer has, Function<Map<String, Integer>, List<FoodLine>> fed) {
+        return new Load(next.size(), next.stream().mapToInt(Load::minutes).sum(), next.stream().mapToInt(Load::pieces).sum(), ways.stream().filter(RoadmapTrack::isOpen).count() - next.size(), has,
                 next.size() < 2 ? "" : next.get(next.size() - 1).track().title(), fed.apply(next.stream().collect(Collectors.toMap(w -> w.track().dogName(), Load::pieces, Integer::sum))));
     }
 
     /** Minutes a day that the current step of a track asks for. */
-    static int minutes(Way way) {
+    static int minutes(RoadmapTrack way) {
         return way.roadmap().current().map(s -> s.plan().minutesADay()).orElse(0);
     }
 
     /** Pieces a day that it asks for, one a rep. */
-    private static int pieces(Way way) {
+    private static int pieces(RoadmapTrack way) {
         return way.roadmap().current().map(s -> s.plan().repsADay()).orElse(0);
     }
 

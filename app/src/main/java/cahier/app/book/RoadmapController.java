@@ -6,10 +6,10 @@ import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
 import cahier.app.roadmap.GoesRound;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.SchoolChange;
 import cahier.app.roadmap.Starts;
-import cahier.app.roadmap.Way;
 import cahier.app.sheet.Homeworks;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
@@ -62,8 +62,8 @@ class RoadmapController {
     @GetMapping("/households/{household}/roadmap")
     String show(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, Model model) {
         Household home = households.get(me.practice(), household);
-        List<Way> ways = roadmaps.of(me.practice(), household, Instant.now(clock));
-        List<Way> next = homeworks.next(me.practice(), ways);
+        List<RoadmapTrack> ways = roadmaps.of(me.practice(), household, Instant.now(clock));
+        List<RoadmapTrack> next = homeworks.next(me.practice(), ways);
         model.addAttribute("view", new RoadmapView(home, RoadmapView.byDog(households.dogs(me.practice(), household), ways), next,
                 Load.of(next, ways, intakes.get(me.practice(), household).dailyMinutes(), pieces -> food.of(me.practice(), households.facts(me.practice(), household), pieces, today(home))), starts.missing(me.practice(), ways),
                 roadmaps.parkedItems(me.practice(), household), schools.pending(me.practice(), household).size(), today(home)));

@@ -5,10 +5,10 @@ import cahier.app.draw.Lanes;
 import cahier.app.household.Dog;
 import cahier.app.household.Household;
 import cahier.app.roadmap.ParkedItem;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Starts.Missing;
 import cahier.app.roadmap.Wait;
-import cahier.app.roadmap.Way;
-import cahier.app.track.Roadmap;
+import cahier.app.track.TrackSteps;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,21 +19,21 @@ import java.util.List;
  * @param next the tracks that go on the next sheet by themselves
  * @param schoolChanges tracks whose steps are written in another school than the household's
  */
-record RoadmapView(Household household, List<OfDog> dogs, List<Way> next, Load load, List<Missing> missing, List<ParkedItem> parked,
+record RoadmapView(Household household, List<OfDog> dogs, List<RoadmapTrack> next, Load load, List<Missing> missing, List<ParkedItem> parked,
                    int schoolChanges, LocalDate today) {
 
     /** One dog's tracks. */
-    record OfDog(Dog dog, List<Way> ways, Drawing lanes) {
+    record OfDog(Dog dog, List<RoadmapTrack> ways, Drawing lanes) {
     }
 
-    static List<OfDog> byDog(List<Dog> dogs, List<Way> ways) {
+    static List<OfDog> byDog(List<Dog> dogs, List<RoadmapTrack> ways) {
         return dogs.stream().map(dog -> {
-            List<Way> of = ways.stream().filter(w -> w.track().dogId() == dog.id()).toList();
+            List<RoadmapTrack> of = ways.stream().filter(w -> w.track().dogId() == dog.id()).toList();
             return new OfDog(dog, of, lanes(of));
         }).filter(d -> !d.ways().isEmpty()).toList();
     }
 
-    private static Drawing lanes(List<Way> ways) {
+    private static Drawing lanes(List<RoadmapTrack> ways) {
         List<Long> ids = ways.stream().map(w -> w.track().id()).toList();
         List<Lanes.Tie> ties = new ArrayList<>();
         for (int i = 0; i < ways.size(); i++) {
@@ -47,23 +47,23 @@ record RoadmapView(Household household, List<OfDog> dogs, List<Way> next, Load l
         return Lanes.of(ways.stream().map(RoadmapView::lane).toList(), ties);
     }
 
-    private static Lanes.Lane lane(Way way) {
-        Roadmap map = way.roadmap();
+    private static Lanes.Lane lane(RoadmapTrack way) {
+        TrackSteps map = way.roadmap();
         int steps = map.steps().size();
         boolean done = way.track().isDone();
         return new Lanes.Lane(way.track().title(), steps, done ? steps : map.currentIndex().orElse(0), way.isOpen(),
                 done || steps == 0 ? way.state().word() : way.state().word() + ", step " + map.number() + " of " + steps);
     }
 
-    public boolean isNext(Way way) {
+    public boolean isNext(RoadmapTrack way) {
         return next.contains(way);
     }
 
-    public int minutes(Way way) {
+    public int minutes(RoadmapTrack way) {
         return Load.minutes(way);
     }
 
-    public List<Way> ways() {
+    public List<RoadmapTrack> ways() {
         return dogs.stream().flatMap(d -> d.ways().stream()).toList();
     }
 
@@ -73,6 +73,6 @@ record RoadmapView(Household household, List<OfDog> dogs, List<Way> next, Load l
 
     /** How many tracks could be on a sheet at all. */
     public long possible() {
-        return ways().stream().filter(Way::canBeIssued).count();
+        return ways().stream().filter(RoadmapTrack::canBeIssued).count();
     }
 }

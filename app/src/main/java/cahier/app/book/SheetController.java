@@ -9,6 +9,7 @@ import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
 import cahier.app.outbox.Outbox;
+import cahier.app.outbox.Sending;
 import cahier.app.rest.Moment;
 import cahier.app.sheet.Draft;
 import cahier.app.sheet.Homework;

@@ -9,9 +9,9 @@ import cahier.app.roadmap.GoesRound;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.step.StepForm;
 import cahier.app.track.KeyedPlan;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.Check;
 import java.time.Clock;
@@ -50,7 +50,7 @@ class StepController {
     /** A new step starts as a copy of the last one: most steps change one thing. */
     @GetMapping("/tracks/{track}/steps/new")
     String blank(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, Model model) {
-        Roadmap roadmap = tracks.get(me.practice(), track);
+        TrackSteps roadmap = tracks.get(me.practice(), track);
         int count = roadmap.steps().size();
         model.addAttribute("form", count == 0 ? StepForm.first(methods.ofHousehold(me.practice(), roadmap.track().householdId())) : copyOf(roadmap.steps().get(count - 1).plan()));
         return form(me, roadmap, model);
@@ -60,7 +60,7 @@ class StepController {
         return StepForm.of(0, plan.withTitle(""));
     }
 
-    private StepPlan read(TrainerUser me, StepForm form, Roadmap roadmap, BindingResult result) {
+    private StepPlan read(TrainerUser me, StepForm form, TrackSteps roadmap, BindingResult result) {
         Check check = new Check(result);
         StepPlan plan = form.read(check, roadmap.track().kind());
         Facts facts = households.facts(me.practice(), roadmap.track().householdId());
@@ -68,7 +68,7 @@ class StepController {
         return plan;
     }
 
-    private String form(TrainerUser me, Roadmap roadmap, Model model) {
+    private String form(TrainerUser me, TrackSteps roadmap, Model model) {
         model.addAttribute("roadmap", roadmap);
         model.addAttribute("household", households.get(me.practice(), roadmap.track().householdId()));
         model.addAttribute("method", methods.ofHousehold(me.practice(), roadmap.track().householdId()));
@@ -78,7 +78,7 @@ class StepController {
     @PostMapping("/tracks/{track}/steps")
     String add(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @ModelAttribute("form") StepForm form,
                BindingResult result, Model model) {
-        Roadmap roadmap = tracks.get(me.practice(), track);
+        TrackSteps roadmap = tracks.get(me.practice(), track);
         StepPlan plan = read(me, form, roadmap, result);
         if (result.hasErrors()) {
             return form(me, roadmap, model);
@@ -99,7 +99,7 @@ class StepController {
     String save(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @ModelAttribute("form") StepForm form, BindingResult result,
                 Model model) {
         Step step = tracks.step(me.practice(), id);
-        Roadmap roadmap = tracks.get(me.practice(), step.trackId());
+        TrackSteps roadmap = tracks.get(me.practice(), step.trackId());
         StepPlan plan = read(me, form, roadmap, result);
         if (result.hasErrors()) {
             model.addAttribute("step", step);

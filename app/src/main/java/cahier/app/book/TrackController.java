@@ -10,18 +10,23 @@ import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.incident.Incidents;
+import cahier.app.judge.EvidenceView;
+import cahier.app.judge.Hints;
 import cahier.app.judge.Judgements;
 import cahier.app.judge.Looks;
+import cahier.app.judge.Note;
 import cahier.app.lesson.Lessons;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.method.Methods;
 import cahier.app.probe.Probes;
+import cahier.app.progress.WideStairs;
 import cahier.app.track.Criterion;
-import cahier.app.track.Roadmap;
+import cahier.app.track.Stay;
 import cahier.app.track.Track;
+import cahier.app.track.TrackForm;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
-import cahier.app.track.Visit;
 import cahier.app.web.Check;
 import cahier.core.decide.Case;
 import java.time.Clock;
@@ -106,7 +111,7 @@ class TrackController {
     }
 
     private void evidence(TrackRow row, Case given, Facts facts, List<KeptRep> reps, Model model) {
-        Visit visit = row.roadmap().visit().orElseThrow();
+        Stay visit = row.roadmap().visit().orElseThrow();
         List<KeptRep> here = reps.stream().filter(r -> Objects.equals(r.visitId(), visit.id())).toList();
         EvidenceView.of(given, row.step().orElseThrow(), facts, here, log.details(row.track().practiceId(), row.track().householdId()).getOrDefault(visit.id(), List.of())).ifPresent(e -> model.addAttribute("evidence", e));
         model.addAttribute("trials", probes.trials(row.roadmap()));
@@ -116,7 +121,7 @@ class TrackController {
     }
 
     /** Steps that ask for three or more new things at once, a sentence each. */
-    private static List<String> crowded(Roadmap map) {
+    private static List<String> crowded(TrackSteps map) {
         List<String> said = new ArrayList<>();
         for (int i = 1; i < map.steps().size(); i++) {
             List<Criterion> changed = Criterion.changed(map.steps().get(i - 1).plan(), map.steps().get(i).plan());
@@ -129,7 +134,7 @@ class TrackController {
 
     /** A step is proposed while the dog still stands where the track was made and nothing was practised. */
     private static Beginning beginning(TrackRow row, Baseline baseline) {
-        Roadmap roadmap = row.roadmap();
+        TrackSteps roadmap = row.roadmap();
         int start = Baselines.start(roadmap, baseline).orElse(0);
         boolean fresh = row.reps() == 0 && roadmap.visit().filter(v -> v.enteredBy() == null).isPresent();
         boolean proposed = fresh && start > roadmap.currentIndex().orElse(0);
@@ -143,17 +148,17 @@ class TrackController {
         model.addAttribute("track", track);
         model.addAttribute("form", new TrackForm(track.version(), List.of(), "", track.title(), track.goal(), track.plan(), track.kind().name(), track.topic().name(),
                 Integer.toString(track.staleDays()), track.movesOn().name()));
-        return "book/track-form";
+        return "track/track-form";
     }
 
     @PostMapping("/tracks/{id}")
     String save(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @ModelAttribute("form") TrackForm form, BindingResult result,
                 Model model) {
-        Roadmap roadmap = tracks.get(me.practice(), id);
+        TrackSteps roadmap = tracks.get(me.practice(), id);
         Track edited = form.read(new Check(result), roadmap.track());
         if (result.hasErrors()) {
             model.addAttribute("track", roadmap.track());
-            return "book/track-form";
+            return "track/track-form";
         }
         tracks.save(me.practice(), edited, Instant.now(clock));
         return "redirect:/tracks/" + id;

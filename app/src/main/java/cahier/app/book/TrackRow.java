@@ -2,10 +2,11 @@ package cahier.app.book;
 
 import cahier.app.draw.Drawing;
 import cahier.app.judge.Decided;
-import cahier.app.roadmap.Way;
-import cahier.app.track.Roadmap;
+import cahier.app.judge.Note;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.track.Step;
 import cahier.app.track.Track;
+import cahier.app.track.TrackSteps;
 import cahier.core.gate.RedFlag;
 import cahier.core.slip.Remedy;
 import java.time.LocalDate;
@@ -22,10 +23,10 @@ import java.util.Optional;
  * @param today in the zone of the household
  * @param strip the last reps at the current step
  */
-record TrackRow(Way way, Optional<Note> note, Optional<Decided> decision, Drawing strip, int reps, Drawing staircase,
+public record TrackRow(RoadmapTrack way, Optional<Note> note, Optional<Decided> decision, Drawing strip, int reps, Drawing staircase,
                 Optional<Remedy> remedy, ZoneId zone, LocalDate today) {
 
-    public Roadmap roadmap() {
+    public TrackSteps roadmap() {
         return way.roadmap();
     }
 

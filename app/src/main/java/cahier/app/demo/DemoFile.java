@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
 record DemoFile(String practice, String zone, String trainer, String email, String phone, String country, String password, long seed, List<House> households) {
 
     record House(String name, String home, String cautions, @Nullable String emergency, @Nullable String emergencyPhone, String token, List<Who> people, List<Pup> dogs, List<Where> places,
-                 List<Said> words, List<Meeting> lessons, @Nullable Map<String, String> hours, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable List<Called> alarms, @Nullable Outdoors outdoors, @Nullable Worried worried, List<Way> tracks) {
+                 List<Said> words, List<Meeting> lessons, @Nullable Map<String, String> hours, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable List<Called> alarms, @Nullable Outdoors outdoors, @Nullable Worried worried, List<Trail> tracks) {
     }
 
     /** Something that happened for real; where names a place of the household. */
@@ -129,7 +129,7 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
      * @param template of the shelf, or none: then title, kind and steps are given
      * @param stays in order; the last one is where the dog is now
      */
-    record Way(String dog, @Nullable String template, @Nullable String title, @Nullable String goal, @Nullable TrackKind kind,
+    record Trail(String dog, @Nullable String template, @Nullable String title, @Nullable String goal, @Nullable TrackKind kind,
                @Nullable Topic topic, @Nullable List<StepPlan> steps, String plan, List<Stay> stays) {
     }
 

@@ -6,7 +6,7 @@ import cahier.app.alarm.Alarm;
 import cahier.app.alarm.Alarms;
 import cahier.app.demo.DemoFile.Sat;
 import cahier.app.demo.DemoFile.Stay;
-import cahier.app.demo.DemoFile.Way;
+import cahier.app.demo.DemoFile.Trail;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.HomeKind;
@@ -31,8 +31,8 @@ import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.shelf.Shelf;
 import cahier.app.track.KeyedPlan;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Track;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.week.FreeHours;
 import cahier.app.week.Weeks;
@@ -200,20 +200,20 @@ class DemoHousehold {
             events.add(new Event(end, () -> homeworks.issue(trainer, facts.household().id(), end)));
         }
 
-        void plan(Way way) {
+        void plan(Trail way) {
             Dog dog = facts.dogs().stream().filter(d -> d.name().equals(way.dog())).findFirst().orElseThrow();
             Instant from = at(way.stays().get(0).from(), FIRST_VISIT);
             long track = way.template() == null ? own(way, dog.id(), from) : started(way, way.template(), dog, from);
             way.stays().forEach(stay -> plan(track, stay));
         }
 
-        private long own(Way way, long dog, Instant from) {
+        private long own(Trail way, long dog, Instant from) {
             Track track = Track.fresh(trainer.practice(), facts.household().id(), dog, Objects.requireNonNull(way.title()), Objects.requireNonNull(way.goal()), way.plan(), Objects.requireNonNull(way.kind()),
                     way.topic() == null ? Topic.EVERYDAY : way.topic(), "", "");
             return tracks.add(trainer.practice(), track, Objects.requireNonNull(way.steps()).stream().map(KeyedPlan::own).toList(), from);
         }
 
-        private long started(Way way, String template, Dog dog, Instant from) {
+        private long started(Trail way, String template, Dog dog, Instant from) {
             long id = starts.start(trainer.practice(), facts.household().id(), dog, template, shelf.find(template).orElseThrow(), from);
             Track made = tracks.get(trainer.practice(), id).track();
             tracks.save(trainer.practice(), made.withPlan(way.plan()), from);
@@ -273,7 +273,7 @@ class DemoHousehold {
 
         /** Accepts when the rules say the same, otherwise overrules with what was seen at the lesson. */
         private void decide(long track, Decision wanted, Instant time) {
-            Roadmap roadmap = tracks.get(trainer.practice(), track);
+            TrackSteps roadmap = tracks.get(trainer.practice(), track);
             Decided open = judgements.open(trainer.practice(), track).orElseThrow();
             if (open.suggested() == wanted) {
                 answers.accept(trainer, open.id(), open.version(), time);

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param page from 1 on
  * @param suggestions how many wait for an answer
  */
-record Desk(LocalDate today, String time, List<Visit> visits, List<DeskRow> rows, int households, DeskRow.@Nullable Kind kind, int page, int pages, int suggestions) {
+record Desk(LocalDate today, String time, List<Appointment> visits, List<DeskRow> rows, int households, DeskRow.@Nullable Kind kind, int page, int pages, int suggestions) {
 
     /** Households on one page. */
     static final int ON_A_PAGE = 40;
@@ -38,7 +38,7 @@ record Desk(LocalDate today, String time, List<Visit> visits, List<DeskRow> rows
      *
      * @param gapMinutes since the lesson before ended; -1 for the first
      */
-    record Visit(DeskRow row, Lesson lesson, boolean over, int gapMinutes) {
+    record Appointment(DeskRow row, Lesson lesson, boolean over, int gapMinutes) {
 
         /** Whether the way takes longer than there is time. */
         public boolean isTight() {

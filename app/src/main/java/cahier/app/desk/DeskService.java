@@ -99,18 +99,18 @@ class DeskService {
                 .sorted(Comparator.comparingDouble(DeskRow::points).reversed()
                         .thenComparing(r -> r.lesson().map(Lesson::startsAt).orElse(Instant.MAX))).toList();
         Map<Long, DeskRow> byHousehold = rows.stream().collect(Collectors.toMap(r -> r.household().id(), Function.identity()));
-        List<Desk.Visit> visits = since.stream().filter(l -> l.startsAt().atZone(zone).toLocalDate().equals(today)).map(l -> new Desk.Visit(Objects.requireNonNull(byHousehold.get(l.householdId())), l, !l.endsAt().isAfter(now), -1)).toList();
+        List<Desk.Appointment> visits = since.stream().filter(l -> l.startsAt().atZone(zone).toLocalDate().equals(today)).map(l -> new Desk.Appointment(Objects.requireNonNull(byHousehold.get(l.householdId())), l, !l.endsAt().isAfter(now), -1)).toList();
         int waiting = (int) open.values().stream().flatMap(List::stream).filter(d -> d.grounds().suggestion().staysOpen()).count();
         return new Desk(today, Dates.time(now, zone), gaps(visits), rows, rows.size(), null, 1, 1, waiting);
     }
 
     /** How long the trainer has between one lesson of the day and the next. */
-    private static List<Desk.Visit> gaps(List<Desk.Visit> visits) {
-        List<Desk.Visit> gapped = new ArrayList<>();
+    private static List<Desk.Appointment> gaps(List<Desk.Appointment> visits) {
+        List<Desk.Appointment> gapped = new ArrayList<>();
         for (int i = 0; i < visits.size(); i++) {
-            Desk.Visit v = visits.get(i);
+            Desk.Appointment v = visits.get(i);
             int gap = i == 0 ? -1 : (int) ChronoUnit.MINUTES.between(visits.get(i - 1).lesson().endsAt(), v.lesson().startsAt());
-            gapped.add(new Desk.Visit(v.row(), v.lesson(), v.over(), gap));
+            gapped.add(new Desk.Appointment(v.row(), v.lesson(), v.over(), gap));
         }
         return gapped;
     }

@@ -26,32 +26,32 @@ public final class RepStrip {
      * @param caption under the strip, say "Mon 15"
      * @param says what each rep tells when it is pointed at, in order; or nothing
      */
-    public record Session(String caption, List<Outcome> reps, List<String> says) {
+    public record Part(String caption, List<Outcome> reps, List<String> says) {
 
         /** One whose reps tell nothing more. */
-        public Session(String caption, List<Outcome> reps) {
+        public Part(String caption, List<Outcome> reps) {
             this(caption, reps, List.of());
         }
     }
 
     /** The strip of these sessions, oldest first. */
-    public static Drawing of(List<Session> sessions) {
+    public static Drawing of(List<Part> sessions) {
         return of(sessions, CELL);
     }
 
     /** The larger one of a track's own page. */
-    public static Drawing large(List<Session> sessions) {
+    public static Drawing large(List<Part> sessions) {
         return of(sessions, LARGE_CELL);
     }
 
-    private static Drawing of(List<Session> sessions, double cell) {
+    private static Drawing of(List<Part> sessions, double cell) {
         double base = BASE * cell / CELL;
         List<Spot> spots = new ArrayList<>();
         Map<Outcome, Path> marks = new EnumMap<>(Outcome.class);
         Path ground = new Path();
         List<Label> labels = new ArrayList<>();
         double x = 0;
-        for (Session session : sessions) {
+        for (Part session : sessions) {
             double from = x;
             for (int i = 0; i < session.reps().size(); i++) {
                 Outcome outcome = session.reps().get(i);
@@ -71,7 +71,7 @@ public final class RepStrip {
         return new Drawing("strip", Math.max(1, x - GAP + 1), base + 20, alt(sessions), strokes, labels, spots);
     }
 
-    private static String alt(List<Session> sessions) {
+    private static String alt(List<Part> sessions) {
         List<Outcome> all = sessions.stream().flatMap(s -> s.reps().stream()).toList();
         return "Last " + all.size() + " reps: " + counts(all);
     }

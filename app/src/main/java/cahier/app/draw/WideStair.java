@@ -63,10 +63,10 @@ public final class WideStair {
      * @param start the day at the left edge
      * @param fan when the goal may be reached; empty when it is reached or not in sight
      */
-    public record Way(List<Day> days, List<String> steps, int current, LocalDate start, LocalDate today, List<Mark> lessons, List<Mark> incidents, Optional<Fan> fan) {
+    public record Course(List<Day> days, List<String> steps, int current, LocalDate start, LocalDate today, List<Mark> lessons, List<Mark> incidents, Optional<Fan> fan) {
 
         /** A way without a forecast. */
-        public Way(List<Day> days, List<String> steps, int current, LocalDate start, LocalDate today, List<Mark> lessons, List<Mark> incidents) {
+        public Course(List<Day> days, List<String> steps, int current, LocalDate start, LocalDate today, List<Mark> lessons, List<Mark> incidents) {
             this(days, steps, current, start, today, lessons, incidents, Optional.empty());
         }
     }
@@ -79,11 +79,11 @@ public final class WideStair {
     public record Fan(LocalDate early, LocalDate middle, Optional<LocalDate> late) {
     }
 
-    private final Way way;
+    private final Course way;
     private final double dayWidth;
     private final double floor;
 
-    private WideStair(Way way) {
+    private WideStair(Course way) {
         this.way = way;
         double past = ChronoUnit.DAYS.between(way.start(), way.today()) + 1;
         double ahead = way.fan().map(f -> Math.min(MOST_AHEAD * Math.max(SHORTEST, past), 2.0 + ChronoUnit.DAYS.between(way.today(), f.late().orElse(way.today().plusYears(1))))).orElse(AHEAD * past);
@@ -97,7 +97,7 @@ public final class WideStair {
      *
      * @param alt the whole of it in a sentence
      */
-    public static Drawing of(Way way, String alt) {
+    public static Drawing of(Course way, String alt) {
         return new WideStair(way).draw(alt);
     }
 

@@ -9,9 +9,9 @@ import cahier.app.household.Dog;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.roadmap.Apart;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Wait;
-import cahier.app.roadmap.Way;
 import cahier.app.shelf.School;
 import cahier.app.shelf.TemplateStep;
 import cahier.app.shelf.Templates;
@@ -52,11 +52,11 @@ public class RoadmapExchange {
 
     /** The open tracks that have steps, as a file. */
     public String export(PracticeId practice, long household, Instant now) {
-        List<Way> ways = roadmaps.of(practice, household, now).stream().filter(w -> !w.track().isDone() && !w.roadmap().steps().isEmpty()).toList();
+        List<RoadmapTrack> ways = roadmaps.of(practice, household, now).stream().filter(w -> !w.track().isDone() && !w.roadmap().steps().isEmpty()).toList();
         List<Long> ids = ways.stream().map(w -> w.track().id()).toList();
         List<FileNeed> needs = new ArrayList<>();
         List<List<Integer>> apart = new ArrayList<>();
-        for (Way way : ways) {
+        for (RoadmapTrack way : ways) {
             int number = ids.indexOf(way.track().id()) + 1;
             for (Wait wait : way.waits()) {
                 if (ids.contains(wait.firstTrackId())) {
@@ -73,7 +73,7 @@ public class RoadmapExchange {
         return new RoadmapFile(RoadmapFile.FORMAT, ways.stream().map(RoadmapExchange::fileTrack).toList(), needs, apart).write();
     }
 
-    private static FileTrack fileTrack(Way way) {
+    private static FileTrack fileTrack(RoadmapTrack way) {
         Track t = way.track();
         boolean ships = !t.template().isEmpty();
         Method school = School.read(t.school());

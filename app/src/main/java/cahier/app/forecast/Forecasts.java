@@ -7,10 +7,10 @@ import cahier.app.household.Lesson;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.track.PassChoice;
-import cahier.app.track.Roadmap;
+import cahier.app.track.Stay;
 import cahier.app.track.Step;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
-import cahier.app.track.Visit;
 import cahier.core.forecast.Effort;
 import cahier.core.forecast.Forecast;
 import cahier.core.forecast.Pace;
@@ -56,13 +56,13 @@ public class Forecasts {
     }
 
     /** Empty for a track that is done or has no current step. */
-    public Optional<Outlook> of(PracticeId practice, Roadmap map, Instant now) {
+    public Optional<Outlook> of(PracticeId practice, TrackSteps map, Instant now) {
         Facts facts = households.facts(practice, map.track().householdId());
         return of(practice, map, facts, log.days(practice, map.track().householdId()), now);
     }
 
     /** The same, from what was read before. */
-    public Optional<Outlook> of(PracticeId practice, Roadmap map, Facts facts, List<PracticeDay> household, Instant now) {
+    public Optional<Outlook> of(PracticeId practice, TrackSteps map, Facts facts, List<PracticeDay> household, Instant now) {
         if (map.track().isDone() || map.currentIndex().isEmpty()) {
             return Optional.empty();
         }
@@ -75,14 +75,14 @@ public class Forecasts {
         return Optional.of(new Outlook(forecast, today, at + 1, map.steps().size(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day)), least(track)));
     }
 
-    private Forecast.Track track(Roadmap map, Facts facts, List<PracticeDay> household, Instant now) {
+    private Forecast.Track track(TrackSteps map, Facts facts, List<PracticeDay> household, Instant now) {
         int at = map.currentIndex().orElseThrow();
         ZoneId zone = facts.household().zone();
         LocalDate today = now.atZone(zone).toLocalDate();
         List<PracticeDay> days = household.stream().filter(d -> d.trackId() == map.track().id()).toList();
         Map<Long, Integer> spent = days.stream().collect(Collectors.groupingBy(PracticeDay::stepId, Collectors.summingInt(PracticeDay::reps)));
         Map<LocalDate, Integer> daily = days.stream().collect(Collectors.groupingBy(PracticeDay::day, Collectors.summingInt(PracticeDay::reps)));
-        LocalDate began = tracks.visits(map.track()).stream().map(Visit::enteredAt).min(Comparator.naturalOrder()).orElse(now).atZone(zone).toLocalDate();
+        LocalDate began = tracks.visits(map.track()).stream().map(Stay::enteredAt).min(Comparator.naturalOrder()).orElse(now).atZone(zone).toLocalDate();
         Pace pace = Pace.of(map.steps().subList(0, at).stream().filter(s -> spent.getOrDefault(s.id(), 0) > 0).map(s -> Math.log(Objects.requireNonNull(spent.get(s.id())) / usual(map, s))).toList());
         List<Forecast.Ahead> ahead = map.steps().subList(at, map.steps().size()).stream().map(s -> new Forecast.Ahead(usual(map, s), rule(map, s).least())).toList();
         Step current = map.steps().get(at);
@@ -95,7 +95,7 @@ public class Forecasts {
         Facts facts = households.facts(practice, household);
         LocalDate today = now.atZone(facts.household().zone()).toLocalDate();
         List<PracticeDay> days = log.days(practice, household);
-        for (Roadmap map : tracks.ofHousehold(practice, household)) {
+        for (TrackSteps map : tracks.ofHousehold(practice, household)) {
             of(practice, map, facts, days, now).map(Outlook::forecast).filter(f -> f.why().isEmpty() && f.early().isPresent())
                     .ifPresent(f -> kept.insert(practice, household, map.track().id(), today, f.early().orElseThrow(), f.late().orElse(null)));
         }
@@ -112,11 +112,11 @@ public class Forecasts {
      * @param sessionsAWeek the rhythm asked for, 1 to {@link #MOST_SESSIONS}
      * @param rule by which every step ahead that it fits would be passed; empty for their own
      */
-    public Optional<Rhythms> rhythms(PracticeId practice, Roadmap map, int sessionsAWeek, Optional<PassChoice> rule, Instant now) {
+    public Optional<Rhythms> rhythms(PracticeId practice, TrackSteps map, int sessionsAWeek, Optional<PassChoice> rule, Instant now) {
         if (map.track().isDone() || map.currentIndex().isEmpty()) {
             return Optional.empty();
         }
-        Roadmap other = rule.map(r -> passedBy(map, r)).orElse(map);
+        TrackSteps other = rule.map(r -> passedBy(map, r)).orElse(map);
         Facts facts = households.facts(practice, map.track().householdId());
         LocalDate today = now.atZone(facts.household().zone()).toLocalDate();
         int reps = map.steps().get(map.currentIndex().get()).plan().reps();
@@ -133,7 +133,7 @@ public class Forecasts {
         return new Rhythm(sessions, f.early().map(d -> weeks(today, d)), f.late().map(d -> weeks(today, d)));
     }
 
-    private static Roadmap passedBy(Roadmap map, PassChoice rule) {
+    private static TrackSteps passedBy(TrackSteps map, PassChoice rule) {
         return map.withSteps(map.steps().stream().map(s -> rule.fits(s.plan().reps()) && rule.fitsDuration(s.plan().durationS())
                 ? new Step(s.id(), s.trackId(), s.position(), s.version(), s.plan().passedBy(rule, Run.DEFAULT, s.plan().spread()), s.templateKey()) : s).toList());
     }
@@ -142,11 +142,11 @@ public class Forecasts {
         return (int) Math.max(1, Math.ceil(ChronoUnit.DAYS.between(today, day) / 7.0));
     }
 
-    private static PassRule rule(Roadmap map, Step step) {
+    private static PassRule rule(TrackSteps map, Step step) {
         return step.plan().rule(map.track().kind());
     }
 
-    private static double usual(Roadmap map, Step step) {
+    private static double usual(TrackSteps map, Step step) {
         return Effort.baseline(rule(map, step), Math.max(1, step.plan().reps()));
     }
 

@@ -3,9 +3,9 @@ package cahier.app.judge;
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.log.RepLog;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
 import cahier.core.decide.Cause;
@@ -111,7 +111,7 @@ public class Answers {
     /** Answers SPLIT with the step the trainer wrote: it goes in below the current one, and the dog goes there. */
     public Result split(TrainerUser trainer, long decision, StepPlan between, String why, Instant now) {
         Decided open = locked(trainer.practice(), decision);
-        Roadmap roadmap = tracks.get(trainer.practice(), open.trackId());
+        TrackSteps roadmap = tracks.get(trainer.practice(), open.trackId());
         if (!open.isOpen() || roadmap.currentIndex().isEmpty()) {
             return Result.CHANGED;
         }
@@ -124,7 +124,7 @@ public class Answers {
     }
 
     private Result carryOut(PracticeId practice, String by, Decided open, Decision decision, Decided.State state, String why, Instant now) {
-        Roadmap roadmap = tracks.get(practice, open.trackId());
+        TrackSteps roadmap = tracks.get(practice, open.trackId());
         Long newVisit = null;
         switch (decision) {
             case UP -> {
@@ -187,7 +187,7 @@ public class Answers {
 
     /** The trainer puts the dog on a step without a suggestion; a track that was rested is worked again. */
     public void putOn(TrainerUser trainer, long track, long step, Instant now) {
-        Roadmap roadmap = tracks.locked(trainer.practice(), track);
+        TrackSteps roadmap = tracks.locked(trainer.practice(), track);
         if (roadmap.indexOf(step).isEmpty()) {
             throw new NotFound("step " + step);
         }

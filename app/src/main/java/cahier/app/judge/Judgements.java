@@ -8,9 +8,9 @@ import cahier.app.household.Person;
 import cahier.app.household.Place;
 import cahier.app.stored.Shape;
 import cahier.app.stored.Stored;
-import cahier.app.track.Roadmap;
+import cahier.app.track.Stay;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
-import cahier.app.track.Visit;
 import cahier.core.decide.Case;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Judge;
@@ -106,7 +106,7 @@ public class Judgements {
 
     /** "2 more clean in a row, 1 more day": what the current step still lacks; empty when its pass rule and spread hold, or there is no step. */
     public String missing(PracticeId practice, long track, Instant now) {
-        Roadmap roadmap = tracks.get(practice, track);
+        TrackSteps roadmap = tracks.get(practice, track);
         if (roadmap.current().isEmpty()) {
             return "";
         }
@@ -127,7 +127,7 @@ public class Judgements {
 
     /** Judges one track now and lets the suggestion stand that must. */
     void judge(PracticeId practice, long track, Instant now) {
-        Roadmap roadmap = tracks.locked(practice, track);
+        TrackSteps roadmap = tracks.locked(practice, track);
         Household household = households.get(practice, roadmap.track().householdId());
         boolean anew = decisions.isDueAnew(practice, track);
         decisions.looked(practice, track, nextLook(household, now));
@@ -136,7 +136,7 @@ public class Judgements {
             open.ifPresent(d -> decisions.replace(practice, d.id()));
             return;
         }
-        Visit visit = roadmap.visit().orElseThrow();
+        Stay visit = roadmap.visit().orElseThrow();
         Case given = cases.of(household, roadmap, visit, now);
         if (anew) {
             open = lookAnew(household, roadmap, visit, open, given, now);
@@ -155,7 +155,7 @@ public class Judgements {
     }
 
     /** Withdraws what the reps, as they are now, would not have said, and lets stand what they would have. An alarm is not of the reps. */
-    private Optional<Decided> lookAnew(Household household, Roadmap roadmap, Visit visit, Optional<Decided> open, Case given, Instant now) {
+    private Optional<Decided> lookAnew(Household household, TrackSteps roadmap, Stay visit, Optional<Decided> open, Case given, Instant now) {
         PracticeId practice = household.practiceId();
         if (open.filter(d -> d.cause() == Cause.ALARM).isPresent()) {
             return open;
@@ -170,17 +170,17 @@ public class Judgements {
         return open(practice, roadmap.track().id());
     }
 
-    private Optional<Standing.Answer> answered(PracticeId practice, long track, Visit visit) {
+    private Optional<Standing.Answer> answered(PracticeId practice, long track, Stay visit) {
         return lastAnswered(practice, track).filter(d -> d.visitId() == visit.id()).map(d -> new Standing.Answer(d.cause(), Objects.requireNonNull(d.answeredAt())));
     }
 
-    private boolean isAnswered(PracticeId practice, long track, Visit visit, Case given, Suggestion fresh) {
+    private boolean isAnswered(PracticeId practice, long track, Stay visit, Case given, Suggestion fresh) {
         List<Session> sessions = given.visit().sessions();
         Optional<Instant> closed = sessions.isEmpty() ? Optional.empty() : Optional.of(sessions.get(sessions.size() - 1).end());
         return Standing.isAnswered(fresh, answered(practice, track, visit), closed);
     }
 
-    private void stand(Household household, Roadmap roadmap, Visit visit, Optional<Decided> open, Case given, Suggestion fresh, Instant now) {
+    private void stand(Household household, TrackSteps roadmap, Stay visit, Optional<Decided> open, Case given, Suggestion fresh, Instant now) {
         PracticeId practice = household.practiceId();
         Optional<Suggestion> held = open.filter(d -> d.visitId() == visit.id()).map(d -> d.grounds().suggestion());
         if (!Standing.merge(held, fresh).equals(fresh)) {
@@ -197,7 +197,7 @@ public class Judgements {
         }
     }
 
-    private DecisionRow row(Household household, Roadmap roadmap, Visit visit, Case given, Suggestion fresh, long id, Instant now) {
+    private DecisionRow row(Household household, TrackSteps roadmap, Stay visit, Case given, Suggestion fresh, long id, Instant now) {
         Grounds grounds = grounds(household, given, fresh);
         return new DecisionRow(id, household.id(), roadmap.track().id(), visit.stepId(), visit.id(), now, fresh.decision(), fresh.cause(),
                 stored.write(Shape.DECISION, grounds), Decided.State.OPEN, null, null, null, "", null, 0);

@@ -2,7 +2,7 @@ package cahier.app.judge;
 
 import cahier.app.account.PracticeId;
 import cahier.app.household.Households;
-import cahier.app.track.Roadmap;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Case;
 import java.time.Instant;
@@ -27,7 +27,7 @@ public class Looks {
 
     /** The case of the current step as the rules see it now; none while the dog stands on no step. People and places are named by their numbers. */
     public Optional<Case> at(PracticeId practice, long track, Instant now) {
-        Roadmap map = tracks.get(practice, track);
+        TrackSteps map = tracks.get(practice, track);
         return map.current().isEmpty() ? Optional.empty()
                 : Optional.of(cases.of(households.get(practice, map.track().householdId()), map, map.visit().orElseThrow(), now));
     }

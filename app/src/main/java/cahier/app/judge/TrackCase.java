@@ -4,10 +4,10 @@ import cahier.app.alarm.Alarms;
 import cahier.app.household.Household;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
-import cahier.app.track.Roadmap;
+import cahier.app.track.Stay;
 import cahier.app.track.Step;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
-import cahier.app.track.Visit;
 import cahier.core.decide.Case;
 import cahier.core.decide.Judge;
 import cahier.core.decide.PersonGap;
@@ -54,7 +54,7 @@ class TrackCase {
         return step.plan().rule(kind);
     }
 
-    Case of(Household household, Roadmap roadmap, Visit visit, Instant now) {
+    Case of(Household household, TrackSteps roadmap, Stay visit, Instant now) {
         int index = roadmap.currentIndex().orElseThrow();
         LocalDate today = now.atZone(household.zone()).toLocalDate();
         Case alone = new Case(roadmap.track().kind(), ruleOf(roadmap.steps().get(index), roadmap.track().kind()), roadmap.track().staleDays(),
@@ -66,14 +66,14 @@ class TrackCase {
         return alone.after(Replay.of(alone, alone.rule()).gapBeforeLast());
     }
 
-    private List<Session> sessions(Household household, Roadmap roadmap, Visit visit) {
+    private List<Session> sessions(Household household, TrackSteps roadmap, Stay visit) {
         List<KeptRep> reps = log.ofDog(household.practiceId(), roadmap.track().dogId(), visit.enteredAt().minus(BEFORE_THE_VISIT));
         Set<UUID> inVisit = reps.stream().filter(r -> Objects.equals(r.visitId(), visit.id())).map(KeptRep::id).collect(Collectors.toSet());
         List<LoggedRep> logged = reps.stream().map(KeptRep::toLogged).toList();
         return Sessions.ofTrack(logged, roadmap.track().id(), r -> inVisit.contains(r.rep().id()), household.zone());
     }
 
-    private Case.History history(Household household, Roadmap roadmap, LocalDate today) {
+    private Case.History history(Household household, TrackSteps roadmap, LocalDate today) {
         long track = roadmap.track().id();
         Optional<Instant> callAnswered = Optional.ofNullable(decisions.lastCallAnswered(household.practiceId(), track));
         OptionalLong sinceRep = log.latestOfTrack(household.practiceId(), track, 1).stream()

@@ -61,19 +61,19 @@ public class Outings {
 
     /** The latest sittings in which something was tapped, newest first. */
     @Transactional(readOnly = true)
-    public List<Sitting> sittings(PracticeId practice, long household) {
+    public List<LongSitting> sittings(PracticeId practice, long household) {
         Facts facts = households.facts(practice, household);
         return outings.latest(practice, household, SHOWN).stream().flatMap(w -> sitting(facts, w, outings.taps(practice, household, w.id())).stream()).toList();
     }
 
-    private static Optional<Sitting> sitting(Facts facts, Watching w, List<WatchTap> taps) {
+    private static Optional<LongSitting> sitting(Facts facts, Watching w, List<WatchTap> taps) {
         List<LongWatching.Moment> moments = taps.stream().filter(t -> t.seen() != WatchTap.What.END).map(t -> new LongWatching.Moment(second(w, t), LongWatching.Seen.valueOf(t.seen().name()))).toList();
         if (moments.isEmpty()) {
             return Optional.empty();
         }
         int seconds = taps.stream().mapToInt(t -> second(w, t)).max().orElse(0);
         String place = facts.places().stream().filter(p -> w.placeId() != null && p.id() == w.placeId()).map(Place::name).findFirst().orElse("");
-        return Optional.of(new Sitting(facts.dogName(w.dogId()), place, w.beganAt(), Math.max(1, (seconds + 59) / 60), w.carried(), LongWatching.of(moments, seconds)));
+        return Optional.of(new LongSitting(facts.dogName(w.dogId()), place, w.beganAt(), Math.max(1, (seconds + 59) / 60), w.carried(), LongWatching.of(moments, seconds)));
     }
 
     private static int second(Watching w, WatchTap t) {

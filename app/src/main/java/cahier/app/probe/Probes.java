@@ -4,9 +4,9 @@ import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
-import cahier.app.track.Roadmap;
+import cahier.app.track.Stay;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
-import cahier.app.track.Visit;
 import cahier.core.probe.Probe;
 import cahier.core.rep.Evidence;
 import cahier.core.rep.Gap;
@@ -39,17 +39,17 @@ public class Probes {
 
     /** Asks the household for a test at the current step; nothing while another runs or where this one was asked for. */
     public void ask(TrainerUser trainer, long track, Probe kind, Instant now) {
-        Roadmap map = tracks.locked(trainer.practice(), track);
+        TrackSteps map = tracks.locked(trainer.practice(), track);
         boolean runs = trials(map).stream().anyMatch(Trial::isRunning);
         map.visit().filter(v -> !runs).ifPresent(v -> probes.insert(trainer.practice(), map.track().householdId(), track, v.id(), kind, now, trainer.signature()));
     }
 
     /** The tests of the current visit, the first one first. */
-    public List<Trial> trials(Roadmap map) {
+    public List<Trial> trials(TrackSteps map) {
         return map.visit().map(v -> trials(map.track().practiceId(), map.track().id(), v)).orElse(List.of());
     }
 
-    private List<Trial> trials(PracticeId practice, long track, Visit visit) {
+    private List<Trial> trials(PracticeId practice, long track, Stay visit) {
         List<ProbeMapper.Row> rows = probes.ofVisit(practice, visit.id());
         if (rows.isEmpty()) {
             return List.of();
@@ -67,7 +67,7 @@ public class Probes {
     }
 
     /** The test that runs at the current step. */
-    public Optional<Trial> running(Roadmap map) {
+    public Optional<Trial> running(TrackSteps map) {
         return trials(map).stream().filter(Trial::isRunning).findFirst();
     }
 
@@ -76,7 +76,7 @@ public class Probes {
      *
      * @param places how many the household has: with one there is no easier one
      */
-    public Optional<Probe> next(Roadmap map, int places) {
+    public Optional<Probe> next(TrackSteps map, int places) {
         List<Trial> trials = trials(map);
         Set<Probe> possible = EnumSet.allOf(Probe.class);
         if (places < 2) {

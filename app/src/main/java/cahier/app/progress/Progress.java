@@ -10,9 +10,9 @@ import cahier.app.household.Person;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
-import cahier.app.track.Roadmap;
+import cahier.app.track.Stay;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
-import cahier.app.track.Visit;
 import cahier.core.decide.Decision;
 import java.time.Duration;
 import java.time.Instant;
@@ -52,7 +52,7 @@ public class Progress {
      * @param when the forecast in one sentence, empty when the goal is reached
      * @param byPerson reps of the last two weeks, by name
      */
-    public record OfTrack(Roadmap roadmap, Drawing stairs, long backs, long least, Map<String, Long> byPerson, String when) {
+    public record OfTrack(TrackSteps roadmap, Drawing stairs, long backs, long least, Map<String, Long> byPerson, String when) {
 
         /** "Step 4 of 13. Twice a step back, which is part of it. At the least 47 reps to the goal." */
         public String words() {
@@ -77,7 +77,7 @@ public class Progress {
         List<KeptRep> lately = log.ofHousehold(practice, household, now.minus(LATELY));
         return tracks.ofHousehold(practice, household).stream().filter(m -> !m.steps().isEmpty()).map(map -> {
             long track = map.track().id();
-            long backs = tracks.visits(map.track()).stream().map(Visit::leftBy).filter(by -> Decision.BACK.name().equals(by)).count();
+            long backs = tracks.visits(map.track()).stream().map(Stay::leftBy).filter(by -> Decision.BACK.name().equals(by)).count();
             Map<String, Long> byPerson = lately.stream().filter(r -> r.trackId() == track).collect(Collectors.groupingBy(r -> name(facts, r), TreeMap::new, Collectors.counting()));
             return new OfTrack(map, stairs.of(facts, map, days, now), backs, least(map), byPerson, forecasts.of(practice, map, facts, days, now).map(Outlook::plain).orElse(""));
         }).toList();
@@ -88,7 +88,7 @@ public class Progress {
     }
 
     /** What every step from the current one on takes at the least (docs/rules.md 7). */
-    private static long least(Roadmap map) {
+    private static long least(TrackSteps map) {
         return map.currentIndex().map(at -> map.steps().subList(at, map.steps().size()).stream()
                 .mapToLong(s -> s.plan().rule(map.track().kind()).least()).sum()).orElse(0L);
     }

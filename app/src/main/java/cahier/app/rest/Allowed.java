@@ -6,8 +6,8 @@ import cahier.app.household.Facts;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Place;
 import cahier.app.judge.Decided;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Track;
+import cahier.app.track.TrackSteps;
 import cahier.core.decide.Cause;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.RedFlag;
@@ -32,7 +32,7 @@ import java.util.stream.Stream;
 public final class Allowed {
 
     private final Facts facts;
-    private final List<Roadmap> maps;
+    private final List<TrackSteps> maps;
     private final Map<Long, Alarm> alarms;
     private final Map<Long, List<RaisedGate>> flags;
     private final Map<Long, Decided> open;
@@ -40,7 +40,7 @@ public final class Allowed {
     private final boolean hotNow;
     private final LocalDate today;
 
-    Allowed(Facts facts, List<Roadmap> maps, Map<Long, Alarm> alarms, Map<Long, List<RaisedGate>> flags, Map<Long, Decided> open, Set<Long> stoppedToday, boolean hotNow, LocalDate today) {
+    Allowed(Facts facts, List<TrackSteps> maps, Map<Long, Alarm> alarms, Map<Long, List<RaisedGate>> flags, Map<Long, Decided> open, Set<Long> stoppedToday, boolean hotNow, LocalDate today) {
         this.facts = facts;
         this.maps = maps;
         this.alarms = alarms;
@@ -58,7 +58,7 @@ public final class Allowed {
      * @param parked whether it is held back by its return date
      * @param unmetNeeds by how many steps of other tracks it is held back
      */
-    public Permit step(Roadmap map, int asked, boolean parked, int unmetNeeds, Moment moment, Handler who) {
+    public Permit step(TrackSteps map, int asked, boolean parked, int unmetNeeds, Moment moment, Handler who) {
         Track track = map.track();
         int standing = track.isDone() ? map.steps().size() : map.currentIndex().orElse(asked);
         boolean now = moment == Moment.NOW;
@@ -67,11 +67,11 @@ public final class Allowed {
                 .today(now && stoppedToday.contains(track.id()), now && hotNow && isOutdoors(map, Math.min(asked, standing))).by(who));
     }
 
-    private Optional<Cause> openCause(Roadmap map) {
+    private Optional<Cause> openCause(TrackSteps map) {
         return Optional.ofNullable(open.get(map.track().id())).filter(d -> map.visit().filter(v -> v.id() == d.visitId()).isPresent()).map(Decided::cause);
     }
 
-    private boolean isOutdoors(Roadmap map, int step) {
+    private boolean isOutdoors(TrackSteps map, int step) {
         if (step >= map.steps().size()) {
             return false;
         }
@@ -82,7 +82,7 @@ public final class Allowed {
     /** May work beside the tracks be done with a dog, by anyone who may do it at all. */
     public Permit beside(Work work, Topic topic, long dog, Handler who) {
         Set<Topic> topics = work.topics(topic);
-        List<Roadmap> same = maps.stream().filter(m -> m.track().dogId() == dog && m.track().kind() == TrackKind.COMFORT && topics.contains(m.track().topic()) && !m.track().isDone()).toList();
+        List<TrackSteps> same = maps.stream().filter(m -> m.track().dogId() == dog && m.track().kind() == TrackKind.COMFORT && topics.contains(m.track().topic()) && !m.track().isDone()).toList();
         Optional<Cause> cause = same.stream().flatMap(m -> openCause(m).stream()).filter(Cause::restsTheStep).min(Comparator.naturalOrder());
         boolean stopped = same.stream().anyMatch(m -> stoppedToday.contains(m.track().id()));
         boolean outdoors = work == Work.WALK || work == Work.WATCHING;
@@ -109,11 +109,11 @@ public final class Allowed {
      *
      * @param track of the step; none beside tracks
      */
-    public Optional<Instant> since(Why why, long dog, Optional<Roadmap> track) {
+    public Optional<Instant> since(Why why, long dog, Optional<TrackSteps> track) {
         return since(why, dog, track.stream().toList()).min(Comparator.naturalOrder());
     }
 
-    private Stream<Instant> since(Why why, long dog, List<Roadmap> track) {
+    private Stream<Instant> since(Why why, long dog, List<TrackSteps> track) {
         return switch (why) {
             case ALARM -> Stream.ofNullable(alarms.get(dog)).map(Alarm::happenedAt);
             case RED_FLAG -> flags.getOrDefault(dog, List.of()).stream().map(g -> g.raisedOn().plusDays(1).atStartOfDay(facts.household().zone()).toInstant());

@@ -11,7 +11,7 @@ import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
-import cahier.app.track.Roadmap;
+import cahier.app.track.TrackSteps;
 import cahier.core.coach.Coach;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -52,7 +52,7 @@ public class Rests {
      *
      * @param maps its tracks
      */
-    public Allowed of(PracticeId practice, long household, List<Roadmap> maps, Instant now) {
+    public Allowed of(PracticeId practice, long household, List<TrackSteps> maps, Instant now) {
         Facts facts = households.facts(practice, household);
         Map<Long, Alarm> alarmed = alarms.open(practice, household).stream().collect(Collectors.toMap(Alarm::dogId, Function.identity(), (newer, older) -> older));
         Map<Long, List<RaisedGate>> flags = gates.ofHousehold(practice, household).stream().filter(RaisedGate::isShut).collect(Collectors.groupingBy(RaisedGate::dogId));
@@ -62,12 +62,12 @@ public class Rests {
     }
 
     /** Tracks of which a sitting of today was too much, so that the coach said stop (docs/rules.md 5). */
-    private Set<Long> stopped(PracticeId practice, Facts facts, List<Roadmap> maps, Instant now) {
+    private Set<Long> stopped(PracticeId practice, Facts facts, List<TrackSteps> maps, Instant now) {
         Instant midnight = now.atZone(facts.household().zone()).toLocalDate().atStartOfDay(facts.household().zone()).toInstant();
         record Part(UUID sitting, long track) {
         }
         Map<Part, List<KeptRep>> parts = log.ofHousehold(practice, facts.household().id(), midnight).stream().collect(Collectors.groupingBy(r -> new Part(r.sittingId(), r.trackId())));
-        return maps.stream().map(Roadmap::track).filter(t -> parts.entrySet().stream().filter(e -> e.getKey().track() == t.id())
+        return maps.stream().map(TrackSteps::track).filter(t -> parts.entrySet().stream().filter(e -> e.getKey().track() == t.id())
                 .anyMatch(e -> Coach.stops(t.kind(), e.getValue().stream().map(KeptRep::outcome).toList()))).map(t -> t.id()).collect(Collectors.toSet());
     }
 

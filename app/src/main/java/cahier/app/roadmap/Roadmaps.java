@@ -6,9 +6,9 @@ import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.rest.Allowed;
 import cahier.app.rest.Rests;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.Track;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
 import cahier.core.rep.Role;
@@ -52,20 +52,20 @@ public class Roadmaps {
     }
 
     /** Every track of a household, in the trainer's order, done ones last. */
-    public List<Way> of(PracticeId practice, long household, Instant now) {
-        List<Roadmap> maps = tracks.ofHousehold(practice, household);
+    public List<RoadmapTrack> of(PracticeId practice, long household, Instant now) {
+        List<TrackSteps> maps = tracks.ofHousehold(practice, household);
         Allowed allowed = rests.of(practice, household, maps, now); // the page for what does not exist, where there is no such household
         Graph graph = new Graph(maps, needs.needs(practice, household));
         List<NeedMapper.ApartRow> apart = needs.apart(practice, household);
-        return maps.stream().map(m -> new Way(m, graph.waits(m.track().id()), apart(m.track(), apart, maps), allowed)).toList();
+        return maps.stream().map(m -> new RoadmapTrack(m, graph.waits(m.track().id()), apart(m.track(), apart, maps), allowed)).toList();
     }
 
-    private List<Apart> apart(Track track, List<NeedMapper.ApartRow> rows, List<Roadmap> maps) {
+    private List<Apart> apart(Track track, List<NeedMapper.ApartRow> rows, List<TrackSteps> maps) {
         List<Apart> apart = new ArrayList<>();
         for (NeedMapper.ApartRow row : rows) {
             if (row.trackId() == track.id() || row.otherId() == track.id()) {
                 long other = row.trackId() == track.id() ? row.otherId() : row.trackId();
-                maps.stream().map(Roadmap::track).filter(t -> t.id() == other).findFirst()
+                maps.stream().map(TrackSteps::track).filter(t -> t.id() == other).findFirst()
                         .ifPresent(t -> apart.add(new Apart(other, t.title(), !(isSure(track) && isSure(t)))));
             }
         }
@@ -156,10 +156,10 @@ public class Roadmaps {
     /** The needs of one household over its steps as they stand now; needs of removed steps are left out. */
     private static final class Graph {
 
-        private final Map<Long, Roadmap> maps;
+        private final Map<Long, TrackSteps> maps;
         private final Map<NeedMapper.NeedRow, Need> needs = new HashMap<>();
 
-        Graph(List<Roadmap> maps, List<NeedMapper.NeedRow> rows) {
+        Graph(List<TrackSteps> maps, List<NeedMapper.NeedRow> rows) {
             this.maps = maps.stream().collect(Collectors.toMap(m -> m.track().id(), m -> m));
             for (NeedMapper.NeedRow row : rows) {
                 Optional<Stop> from = stop(row.trackId(), row.stepId());
@@ -180,14 +180,14 @@ public class Roadmaps {
         }
 
         private Wait wait(NeedMapper.NeedRow row, Need need) {
-            Roadmap here = Objects.requireNonNull(maps.get(need.from().track()));
-            Roadmap there = Objects.requireNonNull(maps.get(need.first().track()));
+            TrackSteps here = Objects.requireNonNull(maps.get(need.from().track()));
+            TrackSteps there = Objects.requireNonNull(maps.get(need.first().track()));
             boolean met = new Prerequisites(List.of(need)).unmet(need.from(), Map.of(need.first().track(), passed(there))).isEmpty();
             return new Wait(row.id(), here.track().id(), need.from().step() + 1, here.steps().get(need.from().step()).title(), there.track().id(),
                     there.track().title(), need.first().step() + 1, there.steps().get(need.first().step()).title(), met);
         }
 
-        private static int passed(Roadmap map) {
+        private static int passed(TrackSteps map) {
             return map.track().isDone() ? map.steps().size() : map.currentIndex().orElse(0);
         }
 

@@ -5,9 +5,9 @@ import cahier.app.method.Methods;
 import cahier.app.shelf.School;
 import cahier.app.shelf.Template;
 import cahier.app.shelf.Templates;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.Track;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.method.Method;
 import java.time.Instant;
@@ -41,7 +41,7 @@ public class SchoolChange {
         return tracks.ofHousehold(practice, household).stream().filter(m -> !m.track().isDone()).flatMap(m -> change(m, method).stream()).toList();
     }
 
-    private Optional<TrackChange> change(Roadmap map, Method method) {
+    private Optional<TrackChange> change(TrackSteps map, Method method) {
         Track track = map.track();
         Optional<Template> template = templates.find(track.practiceId(), track.template());
         if (template.isEmpty() || track.school().equals(School.write(method))) {

@@ -8,9 +8,9 @@ import cahier.app.shelf.Template;
 import cahier.app.shelf.Template.Needed;
 import cahier.app.shelf.Templates;
 import cahier.app.track.MovesOn;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.Track;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.method.Method;
 import cahier.core.method.Question;
@@ -57,9 +57,9 @@ public class Starts {
 
     /** Writes what the templates of a dog's tracks say about each other: what comes first, what is kept apart. */
     void tie(PracticeId practice, long household, long track) {
-        List<Roadmap> maps = tracks.ofHousehold(practice, household);
-        Roadmap fresh = maps.stream().filter(m -> m.track().id() == track).findFirst().orElseThrow();
-        for (Roadmap other : maps) {
+        List<TrackSteps> maps = tracks.ofHousehold(practice, household);
+        TrackSteps fresh = maps.stream().filter(m -> m.track().id() == track).findFirst().orElseThrow();
+        for (TrackSteps other : maps) {
             if (other.track().id() != track && other.track().dogId() == fresh.track().dogId()) {
                 tie(practice, fresh, other);
                 tie(practice, other, fresh);
@@ -67,7 +67,7 @@ public class Starts {
         }
     }
 
-    private void tie(PracticeId practice, Roadmap waiting, Roadmap first) {
+    private void tie(PracticeId practice, TrackSteps waiting, TrackSteps first) {
         Optional<Template> mine = templates.find(practice, waiting.track().template());
         Optional<Template> theirs = templates.find(practice, first.track().template());
         if (mine.isEmpty() || theirs.isEmpty()) {
@@ -86,12 +86,12 @@ public class Starts {
         }
     }
 
-    private static Optional<Step> from(Roadmap map, Needed needed) {
+    private static Optional<Step> from(TrackSteps map, Needed needed) {
         return needed.from() == null ? map.steps().stream().findFirst() : map.steps().stream().filter(s -> s.templateKey().equals(needed.from())).findFirst();
     }
 
     /** What a dog works already does not begin to wait because another track was added; a track that only just began does. */
-    private static boolean isAhead(Roadmap map, Step from) {
+    private static boolean isAhead(TrackSteps map, Step from) {
         int at = map.currentIndex().orElse(0);
         int index = map.indexOf(from.id()).orElse(0);
         return !map.track().isDone() && (index > at || at == 0);
@@ -107,9 +107,9 @@ public class Starts {
     }
 
     /** What the templates of the open tracks want first and nobody has started. */
-    public List<Missing> missing(PracticeId practice, List<Way> ways) {
+    public List<Missing> missing(PracticeId practice, List<RoadmapTrack> ways) {
         List<Missing> missing = new ArrayList<>();
-        for (Way way : ways) {
+        for (RoadmapTrack way : ways) {
             Track track = way.track();
             if (track.isDone()) {
                 continue;

@@ -1,6 +1,6 @@
 package cahier.app.sheet;
 
-import cahier.app.roadmap.Way;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.core.decide.TrackKind;
@@ -24,13 +24,13 @@ public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked,
     public record Worked(long stepId, StepPlan plan, int number) {
     }
 
-    static Assignment of(SheetItem item, Way way, Permit permit) {
+    static Assignment of(SheetItem item, RoadmapTrack way, Permit permit) {
         return new Assignment(item, permit, permit.step().stream().boxed().findFirst().map(i -> worked(item, way, i)), easier(item, way, permit), way.why(permit), way.track().kind(),
                 way.track().dogId(), way.allowed().isForGrownUps(way.track()));
     }
 
     /** As the sheet has it where it has it; else as it stands in the track. */
-    private static Worked worked(SheetItem item, Way way, int index) {
+    private static Worked worked(SheetItem item, RoadmapTrack way, int index) {
         List<Step> steps = way.roadmap().steps();
         if (index >= steps.size() || index == asked(item, way)) {
             return new Worked(item.stepId(), item.plan(), item.number());
@@ -40,7 +40,7 @@ public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked,
         return new Worked(step.id(), below != null && below.stepId() == step.id() ? below.plan() : step.plan(), index + 1);
     }
 
-    private static Optional<StepPlan> easier(SheetItem item, Way way, Permit permit) {
+    private static Optional<StepPlan> easier(SheetItem item, RoadmapTrack way, Permit permit) {
         if (permit.verdict() == Verdict.GO) {
             return Optional.ofNullable(item.below()).map(SheetItem.Below::plan);
         }
@@ -48,7 +48,7 @@ public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked,
     }
 
     /** 0-based index of the step the sheet asks for; of one that was removed since, where it stood. */
-    static int asked(SheetItem item, Way way) {
+    static int asked(SheetItem item, RoadmapTrack way) {
         return way.roadmap().indexOf(item.stepId()).orElse(item.number() - 1);
     }
 

@@ -6,10 +6,10 @@ import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
 import cahier.app.rest.Moment;
 import cahier.app.roadmap.Apart;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
-import cahier.app.roadmap.Way;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
+import cahier.app.track.TrackSteps;
 import cahier.app.web.NotFound;
 import cahier.core.rest.Following;
 import cahier.core.rest.Handler;
@@ -58,28 +58,28 @@ public class Homeworks {
     // ---- what goes out ----
 
     /** The tracks that go on the next sheet by themselves: three at most, those on the sheet that is out first (docs/rules.md 34). */
-    public List<Way> next(PracticeId practice, List<Way> ways) {
+    public List<RoadmapTrack> next(PracticeId practice, List<RoadmapTrack> ways) {
         if (ways.isEmpty()) {
             return List.of();
         }
         Set<Long> out = latest(practice, ways.get(0).track().householdId()).map(h -> h.items().stream().map(SheetItem::trackId).collect(Collectors.toSet())).orElse(Set.of());
-        List<Long> going = NextSheet.of(ways.stream().filter(Way::isOpen).map(w -> w.track().id()).toList(), out);
+        List<Long> going = NextSheet.of(ways.stream().filter(RoadmapTrack::isOpen).map(w -> w.track().id()).toList(), out);
         return ways.stream().filter(w -> going.contains(w.track().id())).toList();
     }
 
     /** What would go out by itself. */
     public Draft draft(PracticeId practice, long household, Instant now) {
-        List<Way> ways = roadmaps.of(practice, household, now);
+        List<RoadmapTrack> ways = roadmaps.of(practice, household, now);
         return draft(practice, household, ways, next(practice, ways), Function.identity());
     }
 
     /** What would go out of these tracks, on purpose also more than three, or ones that wait or are parked; never one that rests for another reason. */
     public Draft draft(PracticeId practice, long household, Set<Long> chosen, Instant now) {
-        List<Way> ways = roadmaps.of(practice, household, now);
+        List<RoadmapTrack> ways = roadmaps.of(practice, household, now);
         return draft(practice, household, ways, ways.stream().filter(w -> chosen.contains(w.track().id()) && w.canBeIssued()).toList(), Function.identity());
     }
 
-    private Draft draft(PracticeId practice, long household, List<Way> ways, List<Way> going, Function<List<SheetItem>, List<SheetItem>> last) {
+    private Draft draft(PracticeId practice, long household, List<RoadmapTrack> ways, List<RoadmapTrack> going, Function<List<SheetItem>, List<SheetItem>> last) {
         households.get(practice, household);
         Optional<Homework> out = latest(practice, household);
         List<SheetItem> items = last.apply(going.stream().map(Homeworks::item).toList());
@@ -94,17 +94,17 @@ public class Homeworks {
     }
 
     /** The answer for the step the dog stands on, as it is asked when the trainer puts it on a sheet. */
-    private static Permit onPurpose(Way way) {
+    private static Permit onPurpose(RoadmapTrack way) {
         return way.permit(way.roadmap().currentIndex().orElseThrow(), way.onPurpose(), Moment.DAYS, Handler.ANYONE);
     }
 
-    private static SheetRest rest(Way way) {
+    private static SheetRest rest(RoadmapTrack way) {
         return new SheetRest(way.track().id(), way.track().title(), way.track().dogName(), way.why());
     }
 
     /** The step that may be practised in the days to come: lower than where the dog stands while a decision waits. */
-    private static SheetItem item(Way way) {
-        Roadmap map = way.roadmap();
+    private static SheetItem item(RoadmapTrack way) {
+        TrackSteps map = way.roadmap();
         int index = onPurpose(way).step().orElseThrow(() -> new IllegalStateException("track " + map.track().id() + " rests"));
         Step step = map.steps().get(index);
         SheetItem.Below below = index == 0 ? null : new SheetItem.Below(map.steps().get(index - 1).id(), map.steps().get(index - 1).plan());
@@ -113,12 +113,12 @@ public class Homeworks {
     }
 
     /** In what the sheet that is out is behind the plan, a sentence for each of its tracks; of what rests now the phone says so itself. */
-    public List<String> behind(PracticeId practice, List<Way> ways) {
+    public List<String> behind(PracticeId practice, List<RoadmapTrack> ways) {
         Optional<Homework> out = ways.isEmpty() ? Optional.empty() : latest(practice, ways.get(0).track().householdId());
         return out.map(sheet -> {
             Set<Long> known = Stream.concat(sheet.items().stream().map(SheetItem::trackId), sheet.rests().stream().map(SheetRest::trackId)).collect(Collectors.toSet());
-            List<Way> same = ways.stream().filter(w -> known.contains(w.track().id())).toList();
-            List<SheetItem> items = same.stream().filter(Way::canBeIssued).map(Homeworks::item).toList();
+            List<RoadmapTrack> same = ways.stream().filter(w -> known.contains(w.track().id())).toList();
+            List<SheetItem> items = same.stream().filter(RoadmapTrack::canBeIssued).map(Homeworks::item).toList();
             Set<Long> resting = same.stream().filter(w -> !w.track().isDone() && !w.canBeIssued()).map(w -> w.track().id()).collect(Collectors.toSet());
             return SheetChanges.between(out, items, List.of(), resting);
         }).orElse(List.of());
@@ -166,8 +166,8 @@ public class Homeworks {
         if (item.isEmpty()) {
             return;
         }
-        List<Way> ways = roadmaps.of(practice, household, now);
-        Optional<Way> way = ways.stream().filter(w -> w.track().id() == track && w.roadmap().current().isPresent()).findFirst();
+        List<RoadmapTrack> ways = roadmaps.of(practice, household, now);
+        Optional<RoadmapTrack> way = ways.stream().filter(w -> w.track().id() == track && w.roadmap().current().isPresent()).findFirst();
         if (way.isEmpty()) {
             return;
         }
@@ -233,10 +233,10 @@ public class Homeworks {
     }
 
     /** The same where the tracks are loaded already. */
-    public List<Assignment> assignments(Homework homework, List<Way> ways, Moment moment) {
-        Map<Long, Way> byTrack = ways.stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
+    public List<Assignment> assignments(Homework homework, List<RoadmapTrack> ways, Moment moment) {
+        Map<Long, RoadmapTrack> byTrack = ways.stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
         return homework.items().stream().map(item -> {
-            Way way = Objects.requireNonNull(byTrack.get(item.trackId()));
+            RoadmapTrack way = Objects.requireNonNull(byTrack.get(item.trackId()));
             return Assignment.of(item, way, way.permit(Assignment.asked(item, way), item.despite(), moment, Handler.ANYONE));
         }).toList();
     }

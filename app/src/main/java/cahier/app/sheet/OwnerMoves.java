@@ -7,7 +7,7 @@ import cahier.app.judge.Judgements;
 import cahier.app.judge.Suggested;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.track.MovesOn;
-import cahier.app.track.Roadmap;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Decision;
 import cahier.core.decide.Standing;
@@ -36,7 +36,7 @@ class OwnerMoves {
 
     @EventListener
     void on(Suggested event) {
-        Roadmap map = tracks.get(event.practice(), event.track());
+        TrackSteps map = tracks.get(event.practice(), event.track());
         if (map.track().movesOn() != MovesOn.OWNER || map.track().isRested()) {
             return;
         }
@@ -46,7 +46,7 @@ class OwnerMoves {
         homeworks.follow(event.practice(), household, event.track(), true, by, event.at());
     }
 
-    private boolean moves(Roadmap map, Decided open, Suggested event) {
+    private boolean moves(TrackSteps map, Decided open, Suggested event) {
         boolean afterTooMuch = judgements.isAfterTooMuch(event.practice(), event.track());
         boolean goes = open.suggested() == Decision.BACK || open.suggested() == Decision.UP && !nextWaits(map, event);
         return goes && open.visitId() == map.visit().orElseThrow().id() && !isTakenBack(open, event) && Standing.appliesByItself(open.grounds().suggestion(), afterTooMuch);
@@ -59,7 +59,7 @@ class OwnerMoves {
     }
 
     /** A step that waits for another track is the trainer's to open. */
-    private boolean nextWaits(Roadmap map, Suggested event) {
+    private boolean nextWaits(TrackSteps map, Suggested event) {
         return roadmaps.of(event.practice(), map.track().householdId(), event.at()).stream().filter(w -> w.track().id() == map.track().id())
                 .flatMap(w -> w.later().stream()).anyMatch(wait -> wait.number() <= map.number() + 1);
     }

@@ -1,6 +1,6 @@
 package cahier.app.sheet;
 
-import cahier.app.roadmap.Way;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.track.StepPlan;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -15,11 +15,11 @@ import org.jspecify.annotations.Nullable;
  * @param despite what held it back when the trainer put it there on purpose
  */
 public record SheetItem(long trackId, long stepId, String trackTitle, String dogName, int number, int count, StepPlan plan,
-                        @Nullable Below below, String note, List<String> apart, Way.Despite despite) {
+                        @Nullable Below below, String note, List<String> apart, RoadmapTrack.Despite despite) {
 
     public SheetItem {
         apart = apart == null ? List.of() : List.copyOf(apart); // sheets issued before tracks could be kept apart
-        despite = despite == null ? Way.Despite.NOTHING : despite; // and before this was kept
+        despite = despite == null ? RoadmapTrack.Despite.NOTHING : despite; // and before this was kept
     }
 
     /** The step before. */

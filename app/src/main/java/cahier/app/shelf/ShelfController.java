@@ -3,7 +3,7 @@ package cahier.app.shelf;
 import cahier.app.account.TrainerUser;
 import cahier.app.method.Methods;
 import cahier.app.shelf.Templates.Listed;
-import cahier.app.track.Roadmap;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.Check;
 import cahier.core.decide.TrackKind;
@@ -82,7 +82,7 @@ class ShelfController {
     /** Keeps a track as an own template. */
     @PostMapping("/tracks/{track}/template")
     String ofTrack(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, RedirectAttributes flash) {
-        Roadmap map = tracks.get(me.practice(), track);
+        TrackSteps map = tracks.get(me.practice(), track);
         if (map.steps().isEmpty()) {
             flash.addFlashAttribute("refusal", "A template must have a step; this track has none yet.");
             return "redirect:/tracks/" + track;

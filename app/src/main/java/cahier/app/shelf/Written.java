@@ -1,10 +1,10 @@
 package cahier.app.shelf;
 
 import cahier.app.track.KeyedPlan;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
+import cahier.app.track.TrackSteps;
 import cahier.core.method.Method;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -29,7 +29,7 @@ final class Written {
      * @param origin the template the track was made from
      * @param school the method its steps were written in
      */
-    static Template of(Roadmap map, Optional<Template> origin, Method school) {
+    static Template of(TrackSteps map, Optional<Template> origin, Method school) {
         Track track = map.track();
         Map<String, StepPlan> wrote = new HashMap<>();
         origin.ifPresent(t -> t.in(school, track.dogName()).steps().forEach((KeyedPlan k) -> wrote.put(k.key(), k.plan())));

@@ -37,25 +37,25 @@ public class Tracks {
     }
 
     /** Every track of a household with its steps; done ones last. */
-    public List<Roadmap> ofHousehold(PracticeId practice, long household) {
+    public List<TrackSteps> ofHousehold(PracticeId practice, long household) {
         Map<Long, List<Step>> byTrack = steps.ofHousehold(practice, household).stream().map(StepRow::toStep).collect(Collectors.groupingBy(Step::trackId));
-        Map<Long, Visit> open = visits.ofHousehold(practice, household).stream().filter(Visit::isOpen).collect(Collectors.toMap(Visit::trackId, Function.identity()));
+        Map<Long, Stay> open = visits.ofHousehold(practice, household).stream().filter(Stay::isOpen).collect(Collectors.toMap(Stay::trackId, Function.identity()));
         return tracks.ofHousehold(practice, household).stream()
-                .map(t -> new Roadmap(t, byTrack.getOrDefault(t.id(), List.of()), Optional.ofNullable(open.get(t.id())))).toList();
+                .map(t -> new TrackSteps(t, byTrack.getOrDefault(t.id(), List.of()), Optional.ofNullable(open.get(t.id())))).toList();
     }
 
     /** One track with its steps, or the page for what does not exist. */
-    public Roadmap get(PracticeId practice, long id) {
+    public TrackSteps get(PracticeId practice, long id) {
         return roadmap(tracks.find(practice, id).orElseThrow(() -> new NotFound("track " + id)));
     }
 
     /** As {@link #get}, and nobody else changes the track until the transaction ends. */
-    public Roadmap locked(PracticeId practice, long id) {
+    public TrackSteps locked(PracticeId practice, long id) {
         return tracks.lock(practice, id).map(locked -> get(practice, locked)).orElseThrow(() -> new NotFound("track " + id));
     }
 
     /** The stays on the track's steps, oldest first, undone ones left out. */
-    public List<Visit> visits(Track track) {
+    public List<Stay> visits(Track track) {
         return visits.ofHousehold(track.practiceId(), track.householdId()).stream().filter(v -> v.trackId() == track.id()).toList();
     }
 
@@ -130,14 +130,14 @@ public class Tracks {
 
     /** Puts an easier step below the current one, which counts as split from now. Returns its id. */
     public long splitStep(PracticeId practice, long track, StepPlan easier, Instant now) {
-        Roadmap roadmap = locked(practice, track);
+        TrackSteps roadmap = locked(practice, track);
         long id = insert(practice, track, KeyedPlan.own(easier), roadmap.currentIndex().orElseThrow(), now);
         steps.markSplit(practice, roadmap.current().orElseThrow().id(), now);
         return id;
     }
 
     private long insert(PracticeId practice, long track, KeyedPlan plan, int place, Instant now) {
-        Roadmap roadmap = locked(practice, track);
+        TrackSteps roadmap = locked(practice, track);
         int at = Math.min(place, roadmap.steps().size());
         long id = steps.insert(practice, roadmap.track().householdId(), track, at, plan.plan(), plan.key(), now);
         List<Step> after = roadmap.steps().subList(at, roadmap.steps().size());
@@ -162,7 +162,7 @@ public class Tracks {
 
     /** Moves a step one place towards the start ({@code by} -1) or the goal (+1). */
     public void moveStep(PracticeId practice, long id, int by, Instant now) {
-        Roadmap roadmap = locked(practice, step(practice, id).trackId());
+        TrackSteps roadmap = locked(practice, step(practice, id).trackId());
         int from = roadmap.indexOf(id).orElseThrow(() -> new NotFound("step " + id));
         int to = from + Integer.signum(by);
         if (to >= 0 && to < roadmap.steps().size()) {
@@ -189,7 +189,7 @@ public class Tracks {
 
     /** Takes a step out; false when the dog is on it and other steps are left, because then the trainer must say where it goes. */
     public boolean removeStep(PracticeId practice, long id, Instant now) {
-        Roadmap roadmap = locked(practice, step(practice, id).trackId());
+        TrackSteps roadmap = locked(practice, step(practice, id).trackId());
         boolean current = roadmap.current().filter(s -> s.id() == id).isPresent();
         if (current && roadmap.steps().size() > 1) {
             return false;
@@ -208,7 +208,7 @@ public class Tracks {
         Step step = step(practice, id);
         steps.setRemoved(practice, id, null);
         renumber(practice, step.trackId());
-        Roadmap roadmap = get(practice, step.trackId());
+        TrackSteps roadmap = get(practice, step.trackId());
         if (roadmap.visit().isEmpty() && !roadmap.track().isDone()) {
             visits.enter(practice, step.trackId(), id, now, null, null);
         }
@@ -273,8 +273,8 @@ public class Tracks {
         moved(practice, track, who, now);
     }
 
-    private Roadmap roadmap(Track track) {
+    private TrackSteps roadmap(Track track) {
         List<Step> list = steps.ofTrack(track.practiceId(), track.id()).stream().map(StepRow::toStep).toList();
-        return new Roadmap(track, list, visits.open(track.practiceId(), track.id()));
+        return new TrackSteps(track, list, visits.open(track.practiceId(), track.id()));
     }
 }

@@ -17,10 +17,10 @@ interface VisitMapper {
             from visit where practice_id = #{practice}\s""";
 
     @Select(COLUMNS + "and track_id = #{track} and left_at is null and not undone")
-    Optional<Visit> open(PracticeId practice, long track);
+    Optional<Stay> open(PracticeId practice, long track);
 
     @Select(COLUMNS + "and track_id in (select id from track where practice_id = #{practice} and household_id = #{household}) and not undone order by entered_at, id")
-    List<Visit> ofHousehold(PracticeId practice, long household);
+    List<Stay> ofHousehold(PracticeId practice, long household);
 
     @Select("""
             insert into visit (practice_id, track_id, step_id, entered_at, entered_by, entered_cause)

@@ -26,7 +26,7 @@ import java.util.stream.IntStream;
  * @param sheetId the sheet it was planned for; 0 when none was out
  * @param pending whether a new plan is being made
  */
-public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<Session> sessions, List<String> unmet, String weather, String hot, long sheetId, boolean pending) {
+public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<Slot> sessions, List<String> unmet, String weather, String hot, long sheetId, boolean pending) {
 
     /** What lies under the sessions in the drawing, in minutes from the first midnight: when somebody is free, when it is hot, when a lesson is. */
     record Ground(List<Span> free, List<Span> hot, List<Span> lessons) {
@@ -45,7 +45,7 @@ public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<
      *
      * @param broken why a pinned one does not fit, in words
      */
-    public record Session(Instant startsAt, ZoneId zone, Dog dog, Person person, List<Part> parts, boolean pinned, List<String> broken) {
+    public record Slot(Instant startsAt, ZoneId zone, Dog dog, Person person, List<Part> parts, boolean pinned, List<String> broken) {
 
         public LocalDate day() {
             return startsAt.atZone(zone).toLocalDate();
@@ -91,14 +91,14 @@ public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<
     }
 
     /** A day of the week with its sessions. */
-    public record Day(LocalDate date, List<Session> sessions) {
+    public record Day(LocalDate date, List<Slot> sessions) {
     }
 
     public List<Day> days() {
         return IntStream.range(0, Week.DAYS).mapToObj(first::plusDays).map(d -> new Day(d, sessions.stream().filter(s -> s.day().equals(d)).toList())).toList();
     }
 
-    public List<Session> today() {
+    public List<Slot> today() {
         return days().get(0).sessions();
     }
 

@@ -41,7 +41,7 @@ public class WeekCalendar {
                 .body(calendar.toString());
     }
 
-    private static VEvent event(PracticeId practice, long household, PlannedWeek.Session session, Instant plannedAt) {
+    private static VEvent event(PracticeId practice, long household, PlannedWeek.Slot session, Instant plannedAt) {
         VEvent event = new VEvent(session.startsAt(), session.endsAt(), session.dog().name() + ": " + session.titles() + ", " + session.person().name());
         event.removeIf(p -> p instanceof DtStamp);
         event.add(new DtStamp(plannedAt));

@@ -2,7 +2,7 @@ package cahier.app.week;
 
 import cahier.app.account.PracticeId;
 import cahier.app.household.Facts;
-import cahier.app.roadmap.Way;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.core.week.Dose;
@@ -20,7 +20,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** What a week is planned from and held against: one household at one moment. */
-record WeekDesk(PracticeId practice, Facts facts, WeekOf frame, Optional<Homework> sheet, List<Way> ways, List<Assignment> practised, Set<Long> stoppedToday, Map<Long, Integer> doneToday,
+record WeekDesk(PracticeId practice, Facts facts, WeekOf frame, Optional<Homework> sheet, List<RoadmapTrack> ways, List<Assignment> practised, Set<Long> stoppedToday, Map<Long, Integer> doneToday,
                 Instant now) {
 
     /** A session may be late; after this it is missed. */
@@ -79,7 +79,7 @@ record WeekDesk(PracticeId practice, Facts facts, WeekOf frame, Optional<Homewor
     }
 
     /** A planned session of a track as it is kept. */
-    Planned planned(WeekPlan.Session s, Assignment a) {
+    Planned planned(WeekPlan.Slot s, Assignment a) {
         String broken = s.broken().stream().map(Enum::name).sorted().collect(Collectors.joining(","));
         return new Planned(a.item().trackId(), a.stepId(), s.dogId(), s.personId(), frame.instant(s.start()), Math.max(1, Math.min(Dose.LONGEST, a.plan().minutes())), s.pinned(), broken);
     }

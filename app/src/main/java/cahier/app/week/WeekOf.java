@@ -8,7 +8,7 @@ import cahier.app.household.Lesson;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
 import cahier.app.log.PracticeDay;
-import cahier.app.roadmap.Way;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.sheet.Assignment;
 import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
@@ -61,7 +61,7 @@ final class WeekOf {
         return first.atStartOfDay().plusMinutes(minute).atZone(facts.household().zone()).toInstant();
     }
 
-    Week week(HoursKept hours, List<Assignment> assignments, List<Way> ways, List<PracticeDay> days, Map<Long, Integer> doneToday, List<Span> hot, @Nullable Integer minutesADay, List<Week.Kept> kept) {
+    Week week(HoursKept hours, List<Assignment> assignments, List<RoadmapTrack> ways, List<PracticeDay> days, Map<Long, Integer> doneToday, List<Span> hot, @Nullable Integer minutesADay, List<Week.Kept> kept) {
         List<Span> lessons = facts.lessons().stream().filter(l -> !l.isOver()).flatMap(l -> within(l.startsAt(), l.endsAt()).stream()).toList();
         List<Someone> people = facts.people().stream().map(p -> new Someone(p.id(), p.mayHandle(), !p.isChild(), Span.without(free(p, hours), lessons))).toList();
         List<Dose> doses = assignments.stream().filter(Assignment::isPractised).map(a -> dose(a, ways, days, doneToday.getOrDefault(a.stepId(), 0))).toList();
@@ -87,9 +87,9 @@ final class WeekOf {
         return end > start ? Optional.of(new Span(start, end)) : Optional.empty();
     }
 
-    private Dose dose(Assignment a, List<Way> ways, List<PracticeDay> days, int done) {
+    private Dose dose(Assignment a, List<RoadmapTrack> ways, List<PracticeDay> days, int done) {
         StepPlan plan = a.plan();
-        Optional<Way> way = ways.stream().filter(w -> w.track().id() == a.item().trackId()).findFirst();
+        Optional<RoadmapTrack> way = ways.stream().filter(w -> w.track().id() == a.item().trackId()).findFirst();
         long dog = way.map(w -> w.track().dogId()).orElse(0L);
         Optional<Place> place = facts.places().stream().filter(p -> p.name().equalsIgnoreCase(plan.place())).findFirst();
         boolean outdoors = !plan.place().isEmpty() && place.map(Place::outdoors).orElseGet(() -> HomeKind.isOutdoors(plan.place()));

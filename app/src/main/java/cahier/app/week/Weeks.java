@@ -10,8 +10,8 @@ import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.rest.Moment;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
-import cahier.app.roadmap.Way;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
@@ -198,7 +198,7 @@ public class Weeks {
         Facts facts = households.facts(practice, household);
         WeekOf frame = new WeekOf(facts, now);
         Optional<Homework> sheet = homeworks.latest(practice, household);
-        List<Way> ways = roadmaps.of(practice, household, now);
+        List<RoadmapTrack> ways = roadmaps.of(practice, household, now);
         List<Assignment> practised = sheet.map(s -> homeworks.assignments(s, ways, Moment.DAYS)).orElse(List.of()).stream().filter(Assignment::isPractised).toList();
         Set<Long> today = sheet.map(s -> homeworks.assignments(s, ways, Moment.NOW)).orElse(List.of()).stream().filter(a -> a.permit().why().contains(Why.STOPPED_TODAY)).map(a -> a.item().trackId()).collect(Collectors.toSet());
         Set<Long> stopped = practised.stream().filter(a -> today.contains(a.item().trackId())).map(Assignment::stepId).collect(Collectors.toSet());
@@ -238,12 +238,12 @@ public class Weeks {
         Map<Long, Person> people = desk.facts().people().stream().collect(Collectors.toMap(Person::id, p -> p));
         record Key(Instant at, long dog) {
         }
-        List<PlannedWeek.Session> sessions = all.stream().filter(p -> done.contains(p) || desk.isAsked(p)).filter(p -> dogs.containsKey(p.dogId()) && people.containsKey(p.personId()))
+        List<PlannedWeek.Slot> sessions = all.stream().filter(p -> done.contains(p) || desk.isAsked(p)).filter(p -> dogs.containsKey(p.dogId()) && people.containsKey(p.personId()))
                 .collect(Collectors.groupingBy(p -> new Key(p.startsAt(), p.dogId()), LinkedHashMap::new, Collectors.toList())).values().stream()
-                .map(parts -> new PlannedWeek.Session(parts.get(0).startsAt(), desk.facts().household().zone(), Objects.requireNonNull(dogs.get(parts.get(0).dogId())), Objects.requireNonNull(people.get(parts.get(0).personId())),
+                .map(parts -> new PlannedWeek.Slot(parts.get(0).startsAt(), desk.facts().household().zone(), Objects.requireNonNull(dogs.get(parts.get(0).dogId())), Objects.requireNonNull(people.get(parts.get(0).personId())),
                         parts.stream().map(p -> new PlannedWeek.Part(p.stepId(), titles.getOrDefault(p.trackId(), "Practice"), p.minutes(), done.contains(p))).toList(),
                         parts.stream().anyMatch(Planned::pinned), PlannedWeek.broken(parts)))
-                .sorted(Comparator.comparing(PlannedWeek.Session::startsAt)).toList();
+                .sorted(Comparator.comparing(PlannedWeek.Slot::startsAt)).toList();
         return new PlannedWeek(desk.facts(), head.firstDay(), head.plannedAt(), sessions, head.unmet().lines().toList(), head.weather(), head.hot(), head.homeworkId(), head.asked());
     }
 }

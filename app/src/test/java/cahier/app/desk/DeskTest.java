@@ -71,7 +71,7 @@ class DeskTest extends AppTest {
             return null;
         });
         assertThat(open().visits()).extracting(v -> v.lesson().plan()).containsExactly("First", "Second");
-        assertThat(open().visits()).extracting(Desk.Visit::over).containsExactly(true, false);
+        assertThat(open().visits()).extracting(Desk.Appointment::over).containsExactly(true, false);
         assertThat(open().day()).isEqualTo("2 lessons today.");
         clock.pass(Duration.ofDays(1));
         assertThat(open().day()).isEqualTo("No lesson today.");

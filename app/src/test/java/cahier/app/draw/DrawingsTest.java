@@ -36,13 +36,13 @@ class DrawingsTest {
         return found;
     }
 
-    private static Drawing stairs(List<Staircase.Day> days, int steps, int current) {
-        return Staircase.of(days, steps, current, TODAY.minusDays(20), TODAY, List.of(TODAY.minusDays(7)), "alt");
+    private static Drawing stairs(List<StairDrawing.Day> days, int steps, int current) {
+        return StairDrawing.of(days, steps, current, TODAY.minusDays(20), TODAY, List.of(TODAY.minusDays(7)), "alt");
     }
 
     @Test
     void aFullyCleanDayReachesTheNextStepAndHalfADayHalfWay() {
-        Drawing drawing = stairs(List.of(new Staircase.Day(TODAY.minusDays(2), 1, 1, false), new Staircase.Day(TODAY.minusDays(1), 1, 0.5, false)), 5, 1);
+        Drawing drawing = stairs(List.of(new StairDrawing.Day(TODAY.minusDays(2), 1, 1, false), new StairDrawing.Day(TODAY.minusDays(1), 1, 0.5, false)), 5, 1);
         List<double[]> days = uprights(path(drawing, "m-clean"));
         double full = days.get(0)[1] - days.get(0)[2];
         double half = days.get(1)[1] - days.get(1)[2];
@@ -53,7 +53,7 @@ class DrawingsTest {
 
     @Test
     void laterDaysStandFurtherRightAndHigherStepsHigherUp() {
-        Drawing drawing = stairs(List.of(new Staircase.Day(TODAY.minusDays(9), 1, 1, false), new Staircase.Day(TODAY.minusDays(3), 3, 1, false)), 5, 3);
+        Drawing drawing = stairs(List.of(new StairDrawing.Day(TODAY.minusDays(9), 1, 1, false), new StairDrawing.Day(TODAY.minusDays(3), 3, 1, false)), 5, 3);
         List<double[]> days = uprights(path(drawing, "m-clean"));
         assertThat(days.get(1)[0]).isGreaterThan(days.get(0)[0]);
         assertThat(days.get(1)[1]).isLessThan(days.get(0)[1]);
@@ -61,15 +61,15 @@ class DrawingsTest {
 
     @Test
     void aPauseOfMoreThanTwoDaysIsDotted() {
-        List<Staircase.Day> daily = List.of(new Staircase.Day(TODAY.minusDays(1), 1, 1, false), new Staircase.Day(TODAY, 1, 1, false));
-        List<Staircase.Day> paused = List.of(new Staircase.Day(TODAY.minusDays(9), 1, 1, false), new Staircase.Day(TODAY, 1, 1, false));
+        List<StairDrawing.Day> daily = List.of(new StairDrawing.Day(TODAY.minusDays(1), 1, 1, false), new StairDrawing.Day(TODAY, 1, 1, false));
+        List<StairDrawing.Day> paused = List.of(new StairDrawing.Day(TODAY.minusDays(9), 1, 1, false), new StairDrawing.Day(TODAY, 1, 1, false));
         assertThat(path(stairs(daily, 3, 1), "pause")).isEmpty();
         assertThat(path(stairs(paused, 3, 1), "pause")).isNotEmpty();
     }
 
     @Test
     void tooMuchIsMarkedUnderTheTreadAndLessonsAreRules() {
-        Drawing drawing = stairs(List.of(new Staircase.Day(TODAY.minusDays(1), 2, 0.2, true)), 3, 2);
+        Drawing drawing = stairs(List.of(new StairDrawing.Day(TODAY.minusDays(1), 2, 0.2, true)), 3, 2);
         assertThat(path(drawing, "m-toomuch")).isNotEmpty();
         assertThat(uprights(path(drawing, "lesson"))).hasSize(1);
         assertThat(path(stairs(List.of(), 3, 1), "m-toomuch")).isEmpty();
@@ -78,11 +78,11 @@ class DrawingsTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 7, 40})
     void everythingStaysInsideThePictureWhateverTheNumberOfSteps(int steps) {
-        List<Staircase.Day> days = new ArrayList<>();
+        List<StairDrawing.Day> days = new ArrayList<>();
         for (int i = 400; i >= 0; i--) {
-            days.add(new Staircase.Day(TODAY.minusDays(i), 1 + i % steps, (i % 11) / 10.0, i % 50 == 0));
+            days.add(new StairDrawing.Day(TODAY.minusDays(i), 1 + i % steps, (i % 11) / 10.0, i % 50 == 0));
         }
-        Drawing drawing = Staircase.of(days, steps, steps + 1, TODAY.minusDays(400), TODAY, List.of(), "alt");
+        Drawing drawing = StairDrawing.of(days, steps, steps + 1, TODAY.minusDays(400), TODAY, List.of(), "alt");
         for (double[] upright : uprights(path(drawing, "m-clean"))) {
             assertThat(upright[0]).isBetween(0.0, 368.0);
             assertThat(upright[1]).isBetween(0.0, 152.0);
@@ -94,8 +94,8 @@ class DrawingsTest {
     @Test
     void aStripDrawsOneMarkARepAndSaysTheCounts() {
         Drawing strip = RepStrip.of(List.of(
-                new RepStrip.Session("Mon 15", List.of(Outcome.CLEAN, Outcome.HELPED, Outcome.MISSED)),
-                new RepStrip.Session("Tue 16", List.of(Outcome.TOO_MUCH, Outcome.CLEAN))));
+                new RepStrip.Part("Mon 15", List.of(Outcome.CLEAN, Outcome.HELPED, Outcome.MISSED)),
+                new RepStrip.Part("Tue 16", List.of(Outcome.TOO_MUCH, Outcome.CLEAN))));
         assertThat(strip.alt()).isEqualTo("Last 5 reps: 2 clean, 1 helped, 1 missed, 1 too much");
         assertThat(path(strip, "clean").chars().filter(c -> c == 'M').count()).isEqualTo(2);
         assertThat(strip.labels()).extracting(Label::text).containsExactly("Mon 15", "Tue 16");
@@ -117,7 +117,7 @@ class DrawingsTest {
 
     @Test
     void aShareIsAsLongAsItsRateAndTheTickStandsAtTheBar() {
-        Drawing drawing = Shares.of(List.of(new Shares.Row("Dele", 10, 10), new Shares.Row("Marit", 5, 10), new Shares.Row("Noor", 0, 4)), 0.8);
+        Drawing drawing = ShareBars.of(List.of(new ShareBars.Row("Dele", 10, 10), new ShareBars.Row("Marit", 5, 10), new ShareBars.Row("Noor", 0, 4)), 0.8);
         Matcher lines = Pattern.compile("M([0-9.]+) [0-9.]+H([0-9.]+)").matcher(path(drawing, "bar-clean"));
         List<Double> lengths = new ArrayList<>();
         while (lines.find()) {

@@ -26,17 +26,17 @@ class TrackDrawingsTest {
         WideStair.Fan near = new WideStair.Fan(TODAY.plusDays(10), TODAY.plusDays(16), Optional.of(TODAY.plusDays(24)));
         WideStair.Fan far = new WideStair.Fan(TODAY.plusDays(100), TODAY.plusDays(200), Optional.empty());
         List<String> steps = Collections.nCopies(6, "A step");
-        Drawing with = WideStair.of(new WideStair.Way(List.of(), steps, 3, TODAY.minusDays(30), TODAY, List.of(), List.of(), Optional.of(near)), "alt");
+        Drawing with = WideStair.of(new WideStair.Course(List.of(), steps, 3, TODAY.minusDays(30), TODAY, List.of(), List.of(), Optional.of(near)), "alt");
         assertThat(with.strokes()).extracting(Stroke::ink).contains("hatch", "pause");
         assertThat(with.labels()).extracting(Label::text).contains(Dates.shortDate(TODAY.plusDays(10)), Dates.shortDate(TODAY.plusDays(24)));
-        Drawing beyond = WideStair.of(new WideStair.Way(List.of(), steps, 3, TODAY.minusDays(30), TODAY, List.of(), List.of(), Optional.of(far)), "alt");
+        Drawing beyond = WideStair.of(new WideStair.Course(List.of(), steps, 3, TODAY.minusDays(30), TODAY, List.of(), List.of(), Optional.of(far)), "alt");
         String rays = beyond.strokes().stream().filter(s -> s.ink().equals("hatch")).findFirst().orElseThrow().d();
         for (String part : rays.split("[ML]")) {
             if (!part.isEmpty()) {
                 assertThat(Double.parseDouble(part.split(" ")[0])).isLessThanOrEqualTo(880);
             }
         }
-        assertThat(WideStair.of(new WideStair.Way(List.of(), steps, 3, TODAY.minusDays(30), TODAY, List.of(), List.of()), "alt").strokes()).extracting(Stroke::ink).doesNotContain("hatch");
+        assertThat(WideStair.of(new WideStair.Course(List.of(), steps, 3, TODAY.minusDays(30), TODAY, List.of(), List.of()), "alt").strokes()).extracting(Stroke::ink).doesNotContain("hatch");
     }
 
 
@@ -54,7 +54,7 @@ class TrackDrawingsTest {
     }
 
     private static Drawing wide(int steps, int current, int daysShown, WideStair.Day... days) {
-        return WideStair.of(new WideStair.Way(List.of(days), Collections.nCopies(steps, "A step"), current, TODAY.minusDays(daysShown), TODAY, List.of(LESSON), List.of(RUNNER)), "alt");
+        return WideStair.of(new WideStair.Course(List.of(days), Collections.nCopies(steps, "A step"), current, TODAY.minusDays(daysShown), TODAY, List.of(LESSON), List.of(RUNNER)), "alt");
     }
 
     @Test
@@ -120,9 +120,9 @@ class TrackDrawingsTest {
 
     @Test
     void theLargeStripTellsEachRep() {
-        Drawing strip = RepStrip.large(List.of(new RepStrip.Session("Mon 15", List.of(Outcome.CLEAN, Outcome.MISSED), List.of("Clean, 9:15", "Missed, 9:16"))));
+        Drawing strip = RepStrip.large(List.of(new RepStrip.Part("Mon 15", List.of(Outcome.CLEAN, Outcome.MISSED), List.of("Clean, 9:15", "Missed, 9:16"))));
         assertThat(strip.spots()).extracting(Spot::says).containsExactly("Clean, 9:15", "Missed, 9:16");
         assertThat(strip.spots().get(1).x() - strip.spots().get(0).x()).isEqualTo(24);
-        assertThat(RepStrip.of(List.of(new RepStrip.Session("Mon 15", List.of(Outcome.CLEAN)))).isTelling()).isFalse();
+        assertThat(RepStrip.of(List.of(new RepStrip.Part("Mon 15", List.of(Outcome.CLEAN)))).isTelling()).isFalse();
     }
 }

@@ -12,9 +12,9 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import cahier.app.judge.Answers;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Wait;
-import cahier.app.roadmap.Way;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.app.track.Step;
@@ -52,7 +52,7 @@ class ExchangeTest extends AppTest {
         });
     }
 
-    private List<Way> ways(Home of) {
+    private List<RoadmapTrack> ways(Home of) {
         return asEdda(() -> roadmaps.of(edda().practice(), of.id, now()));
     }
 
@@ -70,11 +70,11 @@ class ExchangeTest extends AppTest {
     void aRoadmapComesBackInAnotherHouseholdWithEverythingThatBelongsToIt() throws Exception {
         Home other = homes.make(edda(), TrackKind.SKILL, 0);
         upload("/households/" + other.id + "/roadmap/import", exported()).andExpect(redirectedUrl("/households/" + other.id + "/roadmap"));
-        List<Way> came = ways(other).subList(1, 4);
-        List<Way> were = ways(home);
+        List<RoadmapTrack> came = ways(other).subList(1, 4);
+        List<RoadmapTrack> were = ways(home);
         for (int i = 0; i < 3; i++) {
-            Way now = came.get(i);
-            Way was = were.get(i);
+            RoadmapTrack now = came.get(i);
+            RoadmapTrack was = were.get(i);
             assertThat(now.roadmap().steps()).extracting(Step::plan).isEqualTo(was.roadmap().steps().stream().map(Step::plan).toList());
             assertThat(now.roadmap().number()).isEqualTo(was.roadmap().number());
             assertThat(now.track().template()).isEqualTo(was.track().template());

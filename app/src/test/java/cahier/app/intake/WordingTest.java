@@ -3,8 +3,8 @@ package cahier.app.intake;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import cahier.app.account.PracticeId;
-import cahier.app.book.ClashWords;
 import cahier.app.gate.GateWords;
+import cahier.app.household.ClashWords;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.HomeKind;

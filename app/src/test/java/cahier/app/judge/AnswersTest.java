@@ -6,7 +6,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
-import cahier.app.track.Visit;
+import cahier.app.track.Stay;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
@@ -170,7 +170,7 @@ class AnswersTest extends AppTest {
         assertThat(asEdda(() -> answers.split(edda(), open.id(), Home.step("Half-way"), "Too big a jump", now()))).isEqualTo(Answers.Result.DONE);
         assertThat(home.roadmap().steps()).extracting(s -> s.title()).containsExactly("Step 1", "Half-way", "Step 2", "Step 3");
         assertThat(home.roadmap().current().orElseThrow().title()).isEqualTo("Half-way");
-        Visit visit = home.roadmap().visit().orElseThrow();
+        Stay visit = home.roadmap().visit().orElseThrow();
         assertThat(visit.enteredBy()).isEqualTo("SPLIT");
         assertThat(asEdda(() -> answers.split(edda(), open.id(), Home.step("Again"), "", now()))).isEqualTo(Answers.Result.CHANGED);
     }

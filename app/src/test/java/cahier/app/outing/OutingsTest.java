@@ -49,7 +49,7 @@ class OutingsTest extends AppTest {
         return home.post("watch-taps", tap(UUID.randomUUID().toString(), seen, minute));
     }
 
-    private List<Sitting> sittings() {
+    private List<LongSitting> sittings() {
         return asEdda(() -> outings.sittings(edda().practice(), home.id));
     }
 

@@ -16,10 +16,10 @@ import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.SheetItem;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
-import cahier.app.track.Roadmap;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.decide.TrackKind;
 import java.time.Duration;
@@ -69,11 +69,11 @@ class RoadmapPagesTest extends AppTest {
         send(household + "/tracks", fields).andExpect(status().is3xxRedirection());
     }
 
-    private Map<String, Way> ways() {
+    private Map<String, RoadmapTrack> ways() {
         return asEdda(() -> roadmaps.of(edda().practice(), home.id, now())).stream().collect(Collectors.toMap(w -> w.track().title(), w -> w));
     }
 
-    private Way way(String title) {
+    private RoadmapTrack way(String title) {
         return Optional.ofNullable(ways().get(title)).orElseThrow();
     }
 
@@ -109,7 +109,7 @@ class RoadmapPagesTest extends AppTest {
     void aTrackWaitsForAnotherSaysForWhatAndIsNotProposedUntilItIsPassed() throws Exception {
         start("attention", "loose-lead");
         putOn("Loose lead by places", "front-door");
-        assertThat(way("Loose lead by places").state()).isEqualTo(Way.State.WAITS);
+        assertThat(way("Loose lead by places").state()).isEqualTo(RoadmapTrack.State.WAITS);
         open(household + "/roadmap").andExpect(content().string(containsString("for Attention, step 7: At the open door.")));
         open(household).andExpect(content().string(containsString("Waits for Attention, step 7: At the open door.")));
         home.issue();
@@ -207,7 +207,7 @@ class RoadmapPagesTest extends AppTest {
         send(park, "until", "soon").andExpect(flash().attribute("refusal", allOf(startsWith("The return date must be a day after today"), containsString("was “soon”"))));
         send(park, "until", today(0)).andExpect(flash().attribute("refusal", startsWith("The return date must be a day after today")));
         send(park, "until", today(3)).andExpect(flash().attributeCount(0));
-        assertThat(way("Leave it").state()).isEqualTo(Way.State.PARKED);
+        assertThat(way("Leave it").state()).isEqualTo(RoadmapTrack.State.PARKED);
         mvc.perform(MockMvcRequestBuilders.get("/o/" + home.token)).andExpect(content().string(containsString("Leave it")));
         clock.pass(Duration.ofDays(3));
         assertThat(way("Leave it").isOpen()).isTrue();
@@ -284,7 +284,7 @@ class RoadmapPagesTest extends AppTest {
         send(household + "/method", "EXPOSURE", "EXPOSE_LONG_WATCHING").andExpect(redirectedUrl(household + "/method/changes"));
         String track = Long.toString(way("Other dogs and people at a distance").track().id());
         send(household + "/method/changes", "track", track).andExpect(redirectedUrl(household + "/roadmap"));
-        Roadmap map = way("Other dogs and people at a distance").roadmap();
+        TrackSteps map = way("Other dogs and people at a distance").roadmap();
         assertThat(map.steps()).hasSize(7).allMatch(s -> s.templateKey().startsWith("sit-"));
         assertThat(map.current().orElseThrow().title()).isEqualTo("An empty place");
 

@@ -18,10 +18,10 @@ import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.track.KeyedPlan;
 import cahier.app.track.PassChoice;
-import cahier.app.track.Roadmap;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Teaching;
 import cahier.app.track.Track;
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
@@ -137,7 +137,7 @@ public final class Home {
         return PracticeScope.within(trainer.practice(), work);
     }
 
-    public Roadmap roadmap() {
+    public TrackSteps roadmap() {
         return within(() -> maker.tracks.get(trainer.practice(), track));
     }
 

@@ -177,25 +177,25 @@ class WeekPagesTest extends AppTest {
     @Test
     void aPinnedSessionStaysAndAMovedOneIsPinnedEvenWhereItDoesNotFit() throws Exception {
         hours("daily 17:30-19:30");
-        PlannedWeek.Session third = week().sessions().get(3);
+        PlannedWeek.Slot third = week().sessions().get(3);
         String dog = Long.toString(third.dog().id());
         send(page + "/move", "dog", dog, "at", third.at(), "day", third.day().toString(), "time", "18:45", "person", Long.toString(person)).andExpect(flash().attribute("refusal", (Object) null));
-        assertThat(week().sessions()).filteredOn(PlannedWeek.Session::pinned).singleElement().satisfies(s -> assertThat(s.at()).isEqualTo(third.day() + "T18:45")).satisfies(s -> assertThat(s.broken()).isEmpty());
+        assertThat(week().sessions()).filteredOn(PlannedWeek.Slot::pinned).singleElement().satisfies(s -> assertThat(s.at()).isEqualTo(third.day() + "T18:45")).satisfies(s -> assertThat(s.broken()).isEmpty());
         send(page + "/plan");
-        assertThat(week().sessions()).filteredOn(PlannedWeek.Session::pinned).singleElement().satisfies(s -> assertThat(s.time()).isEqualTo("18:45"));
+        assertThat(week().sessions()).filteredOn(PlannedWeek.Slot::pinned).singleElement().satisfies(s -> assertThat(s.time()).isEqualTo("18:45"));
 
         send(page + "/move", "dog", dog, "at", third.day() + "T18:45", "day", third.day().toString(), "time", "9:00", "person", Long.toString(person));
-        assertThat(week().sessions()).filteredOn(PlannedWeek.Session::pinned).singleElement().satisfies(s -> assertThat(s.broken()).containsExactly("who handles is not free for all of it"));
+        assertThat(week().sessions()).filteredOn(PlannedWeek.Slot::pinned).singleElement().satisfies(s -> assertThat(s.broken()).containsExactly("who handles is not free for all of it"));
         open(page).andExpect(content().string(containsString("Who handles is not free for all of it.")));
 
         send(page + "/pin", "dog", dog, "at", third.day() + "T09:00", "pinned", "false");
-        assertThat(week().sessions()).noneMatch(PlannedWeek.Session::pinned).allSatisfy(s -> assertThat(s.broken()).isEmpty());
+        assertThat(week().sessions()).noneMatch(PlannedWeek.Slot::pinned).allSatisfy(s -> assertThat(s.broken()).isEmpty());
     }
 
     @Test
     void badMovesAreRefusedInWordsAndStrangersAreNotFound() throws Exception {
         hours("daily 17:30-19:30");
-        PlannedWeek.Session first = week().sessions().get(0);
+        PlannedWeek.Slot first = week().sessions().get(0);
         String dog = Long.toString(first.dog().id());
         send(page + "/move", "dog", dog, "at", first.at(), "day", first.day().toString(), "time", "tea", "person", Long.toString(person)).andExpect(flash().attribute("refusal", "A time must be such as 18:30, was “tea”. Nothing was moved."));
         send(page + "/move", "dog", dog, "at", first.at(), "day", "soon", "time", "9:00", "person", Long.toString(person)).andExpect(flash().attribute("refusal", "A day must be such as 2026-06-18, was “soon”. Nothing was moved."));
@@ -209,7 +209,7 @@ class WeekPagesTest extends AppTest {
         send(page + "/pin", "dog", dog, "at", "x", "pinned", "true").andExpect(status().isNotFound());
         Home neighbour = homes.make(edda(), TrackKind.SKILL, 1);
         mvc.perform(post("/o/" + neighbour.token + "/week/pin").param("dog", dog).param("at", first.at()).param("pinned", "true")).andExpect(flash().attribute("refusal", gone));
-        assertThat(week().sessions()).noneMatch(PlannedWeek.Session::pinned);
+        assertThat(week().sessions()).noneMatch(PlannedWeek.Slot::pinned);
     }
 
     @Test
@@ -223,7 +223,7 @@ class WeekPagesTest extends AppTest {
         assertThat(after.plannedAt()).isAfter(before.plannedAt());
         assertThat(after.today()).isNotEmpty().allSatisfy(s -> assertThat(s.startsAt()).isAfter(now()));
         home.practise("cccc");
-        assertThat(week().today()).filteredOn(PlannedWeek.Session::isDone).hasSize(1);
+        assertThat(week().today()).filteredOn(PlannedWeek.Slot::isDone).hasSize(1);
         mvc.perform(get("/o/" + home.token)).andExpect(content().string(containsString(", done")));
         assertThat(week().plannedAt()).as("what is done is not missed").isEqualTo(after.plannedAt());
     }
@@ -241,7 +241,7 @@ class WeekPagesTest extends AppTest {
     @Test
     void whatIsPinnedWhileAPlanIsMadeIsNotLost() throws Exception {
         hours("daily 17:30-19:30");
-        PlannedWeek.Session third = week().sessions().get(3);
+        PlannedWeek.Slot third = week().sessions().get(3);
         send(page + "/plan");
         WeekDraft draft = asEdda(() -> weeks.draft(edda().practice(), home.id, now())).orElseThrow();
         asEdda(() -> {
@@ -250,7 +250,7 @@ class WeekPagesTest extends AppTest {
         });
         WeekPlan old = new WeekPlanner(1, WeekPlanner.LONGEST).plan(draft.week(List.of()));
         assertThat(asEdda(() -> weeks.keep(draft, old, Optional.empty()))).isFalse();
-        assertThat(week().sessions()).filteredOn(PlannedWeek.Session::pinned).singleElement().satisfies(s -> assertThat(s.at()).isEqualTo(third.at()));
+        assertThat(week().sessions()).filteredOn(PlannedWeek.Slot::pinned).singleElement().satisfies(s -> assertThat(s.at()).isEqualTo(third.at()));
     }
 
     @Test

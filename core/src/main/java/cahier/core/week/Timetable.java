@@ -30,7 +30,7 @@ class Timetable {
     @ProblemFactCollectionProperty
     private List<Opening> openings;
     @PlanningEntityCollectionProperty
-    private List<Exercise> exercises;
+    private List<TrackSession> exercises;
     @Nullable
     @PlanningScore
     private HardMediumSoftScore score;
@@ -40,7 +40,7 @@ class Timetable {
     Timetable() {
     }
 
-    private Timetable(Week week, List<Opening> openings, List<Exercise> exercises) {
+    private Timetable(Week week, List<Opening> openings, List<TrackSession> exercises) {
         this.minutes = new WeekRules.Minutes(week.minutesADay(), week.spent());
         this.people = week.people();
         this.doses = week.doses();
@@ -53,7 +53,7 @@ class Timetable {
     static Timetable of(Week week) {
         Openings openings = new Openings(week);
         List<Opening> all = new ArrayList<>(openings.all());
-        List<Exercise> exercises = new ArrayList<>();
+        List<TrackSession> exercises = new ArrayList<>();
         Map<Long, Integer> shares = Shares.of(week, all);
         for (Dose dose : week.doses()) {
             List<Opening> possible = all.stream().filter(o -> o.isFor(dose)).toList();
@@ -61,19 +61,19 @@ class Timetable {
                     .sorted(Comparator.comparing(Week.Kept::pinned).reversed().thenComparingInt(Week.Kept::start)).toList();
             int wanted = Math.max(Objects.requireNonNull(shares.get(dose.trackId())), (int) kept.stream().filter(Week.Kept::pinned).count());
             for (int i = 0; i < wanted; i++) {
-                Exercise exercise = new Exercise(exercises.size(), dose).asHardest(week.isHardest(dose)).among(possible);
+                TrackSession exercise = new TrackSession(exercises.size(), dose).asHardest(week.isHardest(dose)).among(possible);
                 if (i < kept.size()) {
                     begin(exercise, kept.get(i), week, openings, all, possible);
                 }
                 exercises.add(exercise);
             }
         }
-        exercises.sort(Comparator.comparingInt(Exercise::minutes).reversed()); // the long ones find a day while there is room
+        exercises.sort(Comparator.comparingInt(TrackSession::minutes).reversed()); // the long ones find a day while there is room
         return new Timetable(week, List.copyOf(all), List.copyOf(exercises));
     }
 
     /** Where it was before, if it still can be there; a pinned one also where it cannot. */
-    private static void begin(Exercise exercise, Week.Kept was, Week week, Openings openings, List<Opening> all, List<Opening> possible) {
+    private static void begin(TrackSession exercise, Week.Kept was, Week week, Openings openings, List<Opening> all, List<Opening> possible) {
         if (was.pinned()) {
             Opening there = all.stream().filter(o -> o.isAt(was)).findFirst().or(() -> week.person(was.personId()).map(p -> openings.at(all.size(), p, was.start()))).orElse(null);
             if (there != null) {
@@ -87,7 +87,7 @@ class Timetable {
         }
     }
 
-    List<Exercise> exercises() {
+    List<TrackSession> exercises() {
         return exercises;
     }
 

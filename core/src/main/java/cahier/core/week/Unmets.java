@@ -21,13 +21,13 @@ final class Unmets {
         this.openings = openings;
     }
 
-    List<WeekPlan.Unmet> of(List<Exercise> exercises) {
+    List<WeekPlan.Unmet> of(List<TrackSession> exercises) {
         List<WeekPlan.Unmet> unmet = new ArrayList<>();
-        Map<Long, List<Exercise>> byTrack = exercises.stream().collect(Collectors.groupingBy(Exercise::trackId));
+        Map<Long, List<TrackSession>> byTrack = exercises.stream().collect(Collectors.groupingBy(TrackSession::trackId));
         for (Dose dose : week.doses()) {
-            List<Exercise> all = byTrack.getOrDefault(dose.trackId(), List.of());
+            List<TrackSession> all = byTrack.getOrDefault(dose.trackId(), List.of());
             int wanted = Shares.asked(dose, openings);
-            int missing = wanted - (int) all.stream().filter(Exercise::isPlanned).count();
+            int missing = wanted - (int) all.stream().filter(TrackSession::isPlanned).count();
             if (missing > 0) {
                 unmet.add(unmet(dose, missing, wanted, all.size()));
             }

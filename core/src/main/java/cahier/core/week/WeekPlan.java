@@ -11,7 +11,7 @@ import java.util.Set;
  * @param unmet what found no time, in the trainer's order of tracks
  * @param score the three sums by which plans compare, hard, medium and soft, each 0 or below
  */
-public record WeekPlan(List<Session> sessions, List<Unmet> unmet, List<Integer> score) {
+public record WeekPlan(List<Slot> sessions, List<Unmet> unmet, List<Integer> score) {
 
     public WeekPlan {
         sessions = List.copyOf(sessions);
@@ -27,9 +27,9 @@ public record WeekPlan(List<Session> sessions, List<Unmet> unmet, List<Integer> 
      * @param pinned whether somebody wants it exactly there
      * @param broken rules that it breaks, which only a pinned one does
      */
-    public record Session(long dogId, long personId, int start, int minutes, List<Long> tracks, boolean pinned, Set<WeekRule> broken) {
+    public record Slot(long dogId, long personId, int start, int minutes, List<Long> tracks, boolean pinned, Set<WeekRule> broken) {
 
-        public Session {
+        public Slot {
             tracks = List.copyOf(tracks);
             broken = Set.copyOf(broken);
         }

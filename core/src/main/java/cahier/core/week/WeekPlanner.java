@@ -52,7 +52,7 @@ public final class WeekPlanner {
             throw new IllegalArgumentException("steps must be 1 or more and longest above 0, were " + steps + " and " + longest);
         }
         TerminationConfig enough = new TerminationConfig().withStepCountLimit(steps).withUnimprovedStepCountLimit(Math.min(steps, Math.max(UNIMPROVED, steps / 5))).withSpentLimit(longest);
-        this.factory = SolverFactory.create(new SolverConfig().withSolutionClass(Timetable.class).withEntityClasses(Exercise.class).withConstraintProviderClass(WeekRules.class)
+        this.factory = SolverFactory.create(new SolverConfig().withSolutionClass(Timetable.class).withEntityClasses(TrackSession.class).withConstraintProviderClass(WeekRules.class)
                 .withEnvironmentMode(EnvironmentMode.NO_ASSERT).withRandomSeed(SEED)
                 .withPhases(new ConstructionHeuristicPhaseConfig(), new LocalSearchPhaseConfig().withTerminationConfig(enough)));
     }
@@ -72,13 +72,13 @@ public final class WeekPlanner {
         return new WeekPlan(sessions(solved, broken), new Unmets(week, solved.openings()).of(solved.exercises()), List.of(score.hardScore(), score.mediumScore(), score.softScore()));
     }
 
-    private static List<WeekPlan.Session> sessions(Timetable solved, Map<Integer, Set<WeekRule>> broken) {
+    private static List<WeekPlan.Slot> sessions(Timetable solved, Map<Integer, Set<WeekRule>> broken) {
         record Key(int start, long dog, long person) {
         }
-        Map<Key, List<Exercise>> together = solved.exercises().stream().filter(Exercise::isPlanned).collect(Collectors.groupingBy(e -> new Key(e.start(), e.dogId(), e.personId())));
-        return together.entrySet().stream().sorted(Comparator.comparingInt((Map.Entry<Key, List<Exercise>> e) -> e.getKey().start()).thenComparingLong(e -> e.getKey().dog()))
-                .map(e -> new WeekPlan.Session(e.getKey().dog(), e.getKey().person(), e.getKey().start(), e.getValue().stream().mapToInt(Exercise::minutes).sum(),
-                        e.getValue().stream().map(Exercise::trackId).toList(), e.getValue().stream().anyMatch(Exercise::isPinned),
+        Map<Key, List<TrackSession>> together = solved.exercises().stream().filter(TrackSession::isPlanned).collect(Collectors.groupingBy(e -> new Key(e.start(), e.dogId(), e.personId())));
+        return together.entrySet().stream().sorted(Comparator.comparingInt((Map.Entry<Key, List<TrackSession>> e) -> e.getKey().start()).thenComparingLong(e -> e.getKey().dog()))
+                .map(e -> new WeekPlan.Slot(e.getKey().dog(), e.getKey().person(), e.getKey().start(), e.getValue().stream().mapToInt(TrackSession::minutes).sum(),
+                        e.getValue().stream().map(TrackSession::trackId).toList(), e.getValue().stream().anyMatch(TrackSession::isPinned),
                         e.getValue().stream().flatMap(x -> broken.getOrDefault(x.id(), Set.of()).stream()).collect(Collectors.toSet()))).toList();
     }
 
@@ -97,26 +97,26 @@ public final class WeekPlanner {
         return broken;
     }
 
-    private static List<Exercise> parties(MatchAnalysis<HardMediumSoftScore> match, Timetable solved) {
-        List<Exercise> parties = new ArrayList<>();
+    private static List<TrackSession> parties(MatchAnalysis<HardMediumSoftScore> match, Timetable solved) {
+        List<TrackSession> parties = new ArrayList<>();
         List<Object> facts = match.justification() instanceof DefaultConstraintJustification why ? why.getFacts() : List.of();
         for (Object fact : facts) {
-            if (fact instanceof Exercise exercise) {
+            if (fact instanceof TrackSession exercise) {
                 parties.add(exercise);
-            } else if (fact instanceof Sitting sitting) {
+            } else if (fact instanceof JointSession sitting) {
                 parties.addAll(sitting.exercises());
             }
         }
         if (parties.isEmpty()) {
             parties.addAll(ofDay(facts, solved).toList());
         }
-        return parties.stream().filter(Exercise::isPinned).toList();
+        return parties.stream().filter(TrackSession::isPinned).toList();
     }
 
     /** A rule about a day concerns every session of the track, or of the household, on it. */
-    private static Stream<Exercise> ofDay(List<Object> facts, Timetable solved) {
+    private static Stream<TrackSession> ofDay(List<Object> facts, Timetable solved) {
         Set<Object> said = Set.copyOf(facts);
         boolean ofTrack = facts.stream().anyMatch(Dose.class::isInstance);
-        return solved.exercises().stream().filter(Exercise::isPlanned).filter(e -> said.contains(e.day()) && (!ofTrack || said.contains(e.dose())));
+        return solved.exercises().stream().filter(TrackSession::isPlanned).filter(e -> said.contains(e.day()) && (!ofTrack || said.contains(e.dose())));
     }
 }

@@ -47,7 +47,7 @@ class WeekPlannerTest {
         assertThat(plan.unmet()).isEmpty();
         assertThat(plan.score()).startsWith(0, 0);
         assertThat(plan.sessions()).hasSize(14).allSatisfy(s -> assertThat(s.tracks()).containsExactly(1L, 2L)).allSatisfy(s -> assertThat(s.broken()).isEmpty());
-        assertThat(plan.sessions().stream().map(WeekPlan.Session::personId).collect(Collectors.toSet())).containsExactlyInAnyOrder(DELE, MARIT);
+        assertThat(plan.sessions().stream().map(WeekPlan.Slot::personId).collect(Collectors.toSet())).containsExactlyInAnyOrder(DELE, MARIT);
     }
 
     @Test
@@ -79,7 +79,7 @@ class WeekPlannerTest {
         Week free = week(List.of(adult(DELE, daily(7, 9))), dose(1, 1, 1));
         WeekPlan plan = PLANNER.plan(withKept(free, new Week.Kept(1, DELE, at(2, 8, 10), true)));
 
-        assertThat(plan.sessions()).hasSize(7).filteredOn(WeekPlan.Session::pinned).singleElement()
+        assertThat(plan.sessions()).hasSize(7).filteredOn(WeekPlan.Slot::pinned).singleElement()
                 .satisfies(s -> assertThat(s.start()).isEqualTo(at(2, 8, 10))).satisfies(s -> assertThat(s.broken()).isEmpty());
     }
 
@@ -88,7 +88,7 @@ class WeekPlannerTest {
         Week free = week(List.of(adult(DELE, daily(7, 9))), outdoors(dose(1, 1, 1)));
         WeekPlan plan = PLANNER.plan(withKept(hot(free, List.of(on(2, 12, 18))), new Week.Kept(1, DELE, at(2, 13, 0), true)));
 
-        assertThat(plan.sessions()).filteredOn(WeekPlan.Session::pinned).singleElement().satisfies(s -> assertThat(s.broken()).isEqualTo(Set.of(WeekRule.PERSON_FREE, WeekRule.HEAT)));
+        assertThat(plan.sessions()).filteredOn(WeekPlan.Slot::pinned).singleElement().satisfies(s -> assertThat(s.broken()).isEqualTo(Set.of(WeekRule.PERSON_FREE, WeekRule.HEAT)));
         assertThat(plan.sessions()).filteredOn(s -> !s.pinned()).hasSize(6).allSatisfy(s -> assertThat(s.broken()).isEmpty());
     }
 
@@ -97,7 +97,7 @@ class WeekPlannerTest {
         Week free = week(List.of(adult(DELE, daily(7, 20))), dose(1, 1, 1));
         WeekPlan plan = PLANNER.plan(withKept(free, new Week.Kept(1, DELE, at(2, 8, 0), true), new Week.Kept(1, DELE, at(2, 12, 0), true)));
 
-        assertThat(plan.sessions()).filteredOn(WeekPlan.Session::pinned).hasSize(2).allSatisfy(s -> assertThat(s.broken()).containsExactly(WeekRule.DOSE));
+        assertThat(plan.sessions()).filteredOn(WeekPlan.Slot::pinned).hasSize(2).allSatisfy(s -> assertThat(s.broken()).containsExactly(WeekRule.DOSE));
     }
 
     @Test
@@ -105,7 +105,7 @@ class WeekPlannerTest {
         Week free = week(List.of(adult(DELE, daily(7, 9))), dose(1, 1, 1));
         WeekPlan plan = PLANNER.plan(withKept(free, new Week.Kept(1, DELE, at(3, 7, 45), false)));
 
-        assertThat(plan.sessions()).extracting(WeekPlan.Session::start).contains(at(3, 7, 45));
+        assertThat(plan.sessions()).extracting(WeekPlan.Slot::start).contains(at(3, 7, 45));
     }
 
     @Test

@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 
 class WeekRulesTest {
 
-    private static final ConstraintVerifier<WeekRules, Timetable> VERIFIER = ConstraintVerifier.build(new WeekRules(), Timetable.class, Exercise.class);
+    private static final ConstraintVerifier<WeekRules, Timetable> VERIFIER = ConstraintVerifier.build(new WeekRules(), Timetable.class, TrackSession.class);
 
     private final Someone dele = adult(DELE, daily(8, 9));
     private final Someone marit = adult(MARIT, daily(8, 12));
@@ -32,12 +32,12 @@ class WeekRulesTest {
     private final Week week = new Week(0, List.of(dele, marit, noor), List.of(on(0, 8, 9)), List.of(), List.of(on(0, 10, 12)), List.of(on(0, 8, 10)), 30, List.of(), List.of(), List.of());
     private int ids;
 
-    private Exercise exercise(Dose dose, Someone who, int start) {
-        return new Exercise(ids++, dose).at(new Openings(week).at(1000 + ids, who, start));
+    private TrackSession exercise(Dose dose, Someone who, int start) {
+        return new TrackSession(ids++, dose).at(new Openings(week).at(1000 + ids, who, start));
     }
 
-    private Exercise leftOut(Dose dose) {
-        return new Exercise(ids++, dose);
+    private TrackSession leftOut(Dose dose) {
+        return new TrackSession(ids++, dose);
     }
 
     @Test

@@ -1,0 +1,237 @@
+package cahier.app.brief;
+
+import cahier.app.account.PracticeId;
+import cahier.app.account.TrainerUser;
+import cahier.app.alarm.Alarms;
+import cahier.app.book.Book;
+import cahier.app.book.Books;
+import cahier.app.book.TrackRow;
+import cahier.app.draw.MinutesRuler;
+import cahier.app.food.FoodLines;
+import cahier.app.household.Facts;
+import cahier.app.household.Household;
+import cahier.app.household.Lesson;
+import cahier.app.household.Person;
+import cahier.app.incident.Incidents;
+import cahier.app.judge.Answers;
+import cahier.app.judge.Note;
+import cahier.app.judge.SuggestionWords;
+import cahier.app.lesson.AgendaLine;
+import cahier.app.lesson.BusyTimes;
+import cahier.app.lesson.Lessons;
+import cahier.app.lesson.Shown;
+import cahier.app.log.KeptRep;
+import cahier.app.log.RepLog;
+import cahier.app.log.RepWords;
+import cahier.app.outbox.Outbox;
+import cahier.app.outbox.Sending;
+import cahier.app.rest.Taps;
+import cahier.app.roadmap.RoadmapTrack;
+import cahier.app.sheet.Homework;
+import cahier.app.sheet.Homeworks;
+import cahier.app.track.SlipWords;
+import cahier.app.track.Step;
+import cahier.app.track.Teaching;
+import cahier.app.track.TrackSteps;
+import cahier.app.track.Tracks;
+import cahier.app.web.Dates;
+import cahier.core.decide.Cause;
+import cahier.core.decide.Decision;
+import cahier.core.lesson.Agenda;
+import cahier.core.rep.Outcome;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Prepares a lesson, and closes it. */
+@Service
+@Transactional
+class Briefs {
+
+    private static final Duration FIRST_LOOK = Duration.ofDays(14);
+    private static final int NOTES = 5;
+
+    private final Books books;
+    private final Lessons lessons;
+    private final Tracks tracks;
+    private final RepLog log;
+    private final Homeworks homeworks;
+    private final Sending sending;
+    private final Answers answers;
+    private final Incidents incidents;
+    private final FoodLines food;
+    private final BusyTimes busy;
+    private final Alarms alarms;
+    private final Taps taps;
+
+    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, BusyTimes busy, Alarms alarms, Taps taps) {
+        this.alarms = alarms;
+        this.taps = taps;
+        this.books = books;
+        this.lessons = lessons;
+        this.tracks = tracks;
+        this.log = log;
+        this.homeworks = homeworks;
+        this.sending = sending;
+        this.answers = answers;
+        this.incidents = incidents;
+        this.food = food;
+        this.busy = busy;
+    }
+
+    Brief of(PracticeId practice, long id, Instant now) {
+        Lesson lesson = lessons.get(practice, id);
+        Book book = books.open(practice, lesson.householdId(), now);
+        Facts facts = book.facts();
+        ZoneId zone = facts.household().zone();
+        Instant since = facts.lessons().stream().filter(l -> l.startsAt().isBefore(lesson.startsAt()) && l.state() != Lesson.State.MISSED).map(Lesson::startsAt).findFirst()
+                .orElse(lesson.startsAt().minus(FIRST_LOOK));
+        List<KeptRep> reps = log.ofHousehold(practice, lesson.householdId(), since);
+        List<Brief.Line> lines = book.active().stream().filter(r -> r.step().isPresent()).map(r -> line(r, facts, reps, since)).toList();
+        Agenda suggested = Agenda.of(Math.max(Agenda.SHORTEST, lesson.minutes()), wishes(book));
+        Optional<List<AgendaLine>> own = lessons.agenda(practice, lesson);
+        List<AgendaLine> agenda = own.orElseGet(() -> written(suggested));
+        List<TrackRow> waiting = book.active().stream().filter(r -> r.note().filter(Note::asksForAnAnswer).isPresent()).toList();
+        List<RoadmapTrack> next = homeworks.next(practice, book.rows().stream().map(TrackRow::way).toList());
+        return new Brief(facts, lesson, lessons.number(practice, lesson), since.atZone(zone).toLocalDate(), book.today(), lines, blocks(agenda, lesson, zone), own.isPresent(),
+                MinutesRuler.of(agenda.stream().map(AgendaLine::minutes).toList(), lesson.minutes()), waiting, next.stream().map(w -> send(w, waiting)).toList(), bring(book),
+                own.isPresent() ? List.of() : suggested.carriedOver(), book.questions(), log.notes(practice, lesson.householdId(), since, NOTES),
+                incidents.since(practice, lesson.householdId(), since), lessons.pack(practice, lesson.householdId()),
+                food.of(practice, facts, pieces(next), book.today()), lessons.shown(practice, lesson), lessons.notYet(practice, lesson),
+                lesson.isOver() ? List.of() : busy.clashing(practice, lesson), Outbox.readers(facts).stream().map(Person::name).toList(),
+                alarms.history(practice, lesson.householdId()).stream().filter(a -> a.isOpen() || a.happenedAt().isAfter(since)).toList(), taps.since(practice, lesson.householdId(), since),
+                book.rows().stream().map(TrackRow::way).filter(w -> w.roadmap().current().isPresent() && w.permit().restsForGood()).map(w -> new Brief.Send(w.track().title(), w.why())).toList());
+    }
+
+    private Brief.Line line(TrackRow row, Facts facts, List<KeptRep> all, Instant since) {
+        TrackSteps map = row.roadmap();
+        List<KeptRep> reps = all.stream().filter(r -> r.trackId() == map.track().id()).toList();
+        Map<Outcome, Long> counts = reps.stream().collect(Collectors.groupingBy(KeptRep::outcome, Collectors.counting()));
+        Map<String, Long> people = reps.stream().collect(Collectors.groupingBy(r -> RepWords.person(r, facts).isEmpty() ? "someone" : RepWords.person(r, facts), TreeMap::new, Collectors.counting()));
+        String who = people.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining(", "));
+        return new Brief.Line(map.track().id(), map.track().title(), steps(map, since), count(counts, Outcome.CLEAN), count(counts, Outcome.HELPED), count(counts, Outcome.MISSED),
+                count(counts, Outcome.TOO_MUCH), who, note(row, reps));
+    }
+
+    private static int count(Map<Outcome, Long> counts, Outcome outcome) {
+        return counts.getOrDefault(outcome, 0L).intValue();
+    }
+
+    /** "step 4 to 5": where the dog stood at the lesson before, and now. */
+    private String steps(TrackSteps map, Instant since) {
+        Optional<Integer> then = tracks.visits(map.track()).stream().filter(v -> !v.undone() && !v.enteredAt().isAfter(since)).reduce((a, b) -> b)
+                .flatMap(v -> map.indexOf(v.stepId())).map(i -> i + 1);
+        int now = map.number();
+        return then.isEmpty() || then.get() == now ? "step " + now : "step " + then.get() + " to " + now;
+    }
+
+    private static String note(TrackRow row, List<KeptRep> reps) {
+        if (reps.isEmpty()) {
+            return "Not practised.";
+        }
+        if (row.remedy().isPresent()) {
+            return SlipWords.say(row.remedy().get());
+        }
+        return row.note().map(n -> SuggestionWords.headline(n.decided().grounds())).orElse("");
+    }
+
+    private static List<Agenda.Wish> wishes(Book book) {
+        return book.active().stream().filter(r -> r.way().isOpen() && r.step().isPresent()).map(r -> {
+            Optional<Note> open = r.note().filter(Note::isOpen);
+            boolean gap = open.filter(n -> n.decided().cause() == Cause.PERSON_GAP || !n.decided().grounds().gaps().isEmpty()).isPresent();
+            return new Agenda.Wish(r.track().title(), open.map(n -> n.decided().suggested()).orElse(Decision.STAY), gap);
+        }).toList();
+    }
+
+    private static List<AgendaLine> written(Agenda agenda) {
+        List<AgendaLine> lines = new ArrayList<>();
+        lines.add(new AgendaLine("Arrive, watch the greeting", Agenda.ARRIVE));
+        lines.add(new AgendaLine("Talk through the log", Agenda.LOG));
+        agenda.blocks().forEach(b -> lines.add(new AgendaLine(b.track(), b.minutes())));
+        if (agenda.ownPractice() > 0) {
+            lines.add(new AgendaLine("They practise, you watch", agenda.ownPractice()));
+        }
+        lines.add(new AgendaLine("Homework and next date", Agenda.CLOSE));
+        return lines;
+    }
+
+    private static List<Brief.Block> blocks(List<AgendaLine> agenda, Lesson lesson, ZoneId zone) {
+        List<Brief.Block> blocks = new ArrayList<>();
+        Instant at = lesson.startsAt();
+        for (AgendaLine line : agenda) {
+            blocks.add(new Brief.Block(Dates.time(at, zone), line.title(), line.minutes()));
+            at = at.plusSeconds(60L * line.minutes());
+        }
+        return blocks;
+    }
+
+    private static Map<String, Integer> pieces(List<RoadmapTrack> next) {
+        return next.stream().filter(w -> w.roadmap().current().isPresent())
+                .collect(Collectors.toMap(w -> w.track().dogName(), w -> w.roadmap().current().orElseThrow().plan().repsADay(), Integer::sum));
+    }
+
+    private static Brief.Send send(RoadmapTrack way, List<TrackRow> waiting) {
+        TrackSteps map = way.roadmap();
+        Decision decision = waiting.stream().filter(r -> r.track().id() == map.track().id()).flatMap(r -> r.note().stream()).map(n -> n.decided().suggested()).findFirst().orElse(Decision.STAY);
+        Optional<Step> moved = switch (decision) {
+            case UP -> map.above();
+            case BACK -> map.below();
+            default -> way.permit().step().stream().mapToObj(map.steps()::get).findFirst();
+        };
+        return new Brief.Send(map.track().title(), decision == Decision.DONE ? "goal reached, a cold rep now and then"
+                : moved.map(s -> "step " + (map.indexOf(s.id()).orElse(0) + 1) + ", " + s.title()).orElse(""));
+    }
+
+    /** Food and equipment of the steps that are worked, each once. */
+    private static List<String> bring(Book book) {
+        return book.active().stream().filter(r -> r.way().isOpen()).flatMap(r -> r.step().stream()).map(s -> s.plan().teaching()).map(Teaching::equipment)
+                .flatMap(e -> Arrays.stream(e.split(","))).map(String::strip).filter(e -> !e.isEmpty()).map(e -> Character.toUpperCase(e.charAt(0)) + e.substring(1)).distinct().toList();
+    }
+
+    /** Thrown when a suggestion is not what was seen any more: then nothing of the closing was done. */
+    static final class Changed extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+    }
+
+    /** A suggestion as it was seen. */
+    record Seen(long decision, int version) {
+    }
+
+    /** Accepts what was ticked, issues the homework and marks the lesson given, all or nothing. */
+    Optional<Homework> close(TrainerUser me, Lesson lesson, List<Seen> accepted, Map<Shown, Boolean> shown, String site, Instant now) {
+        if (!lessons.give(me.practice(), lesson)) {
+            throw new Over();
+        }
+        lessons.keepShown(me.practice(), lesson, shown);
+        for (Seen seen : accepted) {
+            if (answers.accept(me, seen.decision(), seen.version(), now) != Answers.Result.DONE) {
+                throw new Changed();
+            }
+        }
+        return sending.issue(me, lesson.householdId(), Sending.Wish.USUAL, site, now);
+    }
+
+    /** The lesson was closed before, in another window perhaps. */
+    static class Over extends RuntimeException {
+
+        private static final long serialVersionUID = 1L;
+    }
+
+    /** The practice's lessons around now, in the order of the day. */
+    record Listed(Household household, Lesson lesson, String when, int gapMinutes, List<String> clashes) {
+
+        /** Whether there is less time before it than the way takes. */
+        public boolean isTight() {
+            return gapMinutes >= 0 && gapMinutes < lesson.travelMinutes();
+        }
+    }
+}

@@ -1,0 +1,242 @@
+package cahier.app.brief;
+
+import cahier.app.account.AccountService;
+import cahier.app.account.TrainerUser;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
+import cahier.app.lesson.AgendaLine;
+import cahier.app.lesson.Busy;
+import cahier.app.lesson.BusyTimes;
+import cahier.app.lesson.CalendarFile;
+import cahier.app.lesson.CalendarUpload;
+import cahier.app.lesson.Calendars;
+import cahier.app.lesson.Lessons;
+import cahier.app.lesson.Shown;
+import cahier.app.log.Ending;
+import cahier.app.log.NewRep;
+import cahier.app.log.RepLog;
+import cahier.app.sheet.Homework;
+import cahier.app.track.Step;
+import cahier.app.track.TrackSteps;
+import cahier.app.track.Tracks;
+import cahier.app.web.Dates;
+import cahier.app.web.NotFound;
+import cahier.app.web.Site;
+import cahier.core.rep.Outcome;
+import cahier.core.rep.Role;
+import java.io.IOException;
+import java.io.Reader;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Lessons: the list, the brief of one, its agenda, taps on the spot, and how it is closed. */
+@Controller
+class LessonController {
+
+    private static final Duration AHEAD = Duration.ofDays(60);
+    private static final Duration BACK = Duration.ofDays(30);
+    private static final int LONGEST_TITLE = 80;
+    private static final int MOST_LINES = 20;
+    private static final int MOST_MINUTES = 240;
+
+    private final Briefs briefs;
+    private final Lessons lessons;
+    private final Households households;
+    private final AccountService accounts;
+    private final Tracks tracks;
+    private final RepLog log;
+    private final Calendars calendars;
+    private final BusyTimes busy;
+    private final Clock clock;
+
+    LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log,
+                     Calendars calendars, BusyTimes busy, Clock clock) {
+        this.briefs = briefs;
+        this.lessons = lessons;
+        this.households = households;
+        this.accounts = accounts;
+        this.tracks = tracks;
+        this.log = log;
+        this.calendars = calendars;
+        this.busy = busy;
+        this.clock = clock;
+    }
+
+    @GetMapping("/lessons")
+    String list(@AuthenticationPrincipal TrainerUser me, Model model) {
+        Instant now = Instant.now(clock);
+        ZoneId zone = accounts.zone(me.practice());
+        LocalDate today = now.atZone(zone).toLocalDate();
+        Instant midnight = today.atStartOfDay(zone).toInstant();
+        model.addAttribute("coming", listed(me, households.lessonsBetween(me.practice(), midnight, now.plus(AHEAD)), today));
+        List<Briefs.Listed> past = new ArrayList<>(listed(me, households.lessonsBetween(me.practice(), now.minus(BACK), midnight), today));
+        Collections.reverse(past);
+        model.addAttribute("past", past);
+        model.addAttribute("busy", busy.count(me.practice()));
+        model.addAttribute("calendarMadeAt", calendars.madeAt(me.practice()).map(at -> at.atZone(zone).toLocalDate()));
+        return "brief/lessons";
+    }
+
+    private List<Briefs.Listed> listed(TrainerUser me, List<Lesson> all, LocalDate today) {
+        List<Briefs.Listed> listed = new ArrayList<>();
+        Map<Long, Household> homes = households.all(me.practice()).stream().collect(Collectors.toMap(Household::id, Function.identity()));
+        Map<Long, List<Busy>> clashes = busy.clashing(me.practice(), all);
+        Lesson before = null;
+        for (Lesson lesson : all) {
+            Household household = Objects.requireNonNull(homes.get(lesson.householdId()));
+            boolean sameDay = before != null && before.endsAt().atZone(household.zone()).toLocalDate().equals(lesson.startsAt().atZone(household.zone()).toLocalDate());
+            int gap = before != null && sameDay ? (int) Duration.between(before.endsAt(), lesson.startsAt()).toMinutes() : -1;
+            listed.add(new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), household.zone(), today), gap, lesson.isOver() ? List.of() : words(clashes.getOrDefault(lesson.id(), List.of()), household.zone())));
+            before = lesson;
+        }
+        return listed;
+    }
+
+    /** "dentist, 11:00 to 12:00" */
+    private static List<String> words(List<Busy> clashing, ZoneId zone) {
+        return clashing.stream().map(b -> b.title() + ", " + Dates.time(b.startsAt(), zone) + " to " + Dates.time(b.endsAt(), zone)).toList();
+    }
+
+    @GetMapping("/lessons/{id}")
+    String brief(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
+        model.addAttribute("brief", briefs.of(me.practice(), id, Instant.now(clock)));
+        return "brief/lesson";
+    }
+
+    /** Titles and minutes line by line; without any the suggested agenda stands again. */
+    @PostMapping("/lessons/{id}/agenda")
+    String agenda(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam(required = false) @Nullable List<String> title,
+                  @RequestParam(required = false) @Nullable List<String> minutes, RedirectAttributes flash) {
+        Lesson lesson = lessons.get(me.practice(), id);
+        List<AgendaLine> lines = new ArrayList<>();
+        for (int i = 0; title != null && minutes != null && i < Math.min(title.size(), minutes.size()); i++) {
+            String words = title.get(i).strip();
+            String typed = minutes.get(i).strip();
+            if (words.isEmpty() && (typed.isEmpty() || typed.equals("0"))) {
+                continue;
+            }
+            if (words.isEmpty() || words.length() > LONGEST_TITLE || !typed.matches("\\d{1,3}") || Integer.parseInt(typed) > MOST_MINUTES || lines.size() == MOST_LINES) {
+                flash.addFlashAttribute("refusal", "A line needs 1 to " + LONGEST_TITLE + " characters and 0 to " + MOST_MINUTES + " whole minutes, at most " + MOST_LINES + " lines; was “" + words + "”, “" + typed
+                        + "”. Nothing was changed.");
+                return back(id);
+            }
+            if (Integer.parseInt(typed) > 0) {
+                lines.add(new AgendaLine(words, Integer.parseInt(typed)));
+            }
+        }
+        lessons.keepAgenda(me.practice(), lesson, lines);
+        return back(id);
+    }
+
+    @PostMapping("/lessons/{id}/state")
+    String state(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam Lesson.State state) {
+        lessons.put(me.practice(), lessons.get(me.practice(), id), state);
+        return back(id);
+    }
+
+    /** What the trainer sees on the spot: a rep of the track's current step in the lesson's own sitting. */
+    @PostMapping("/lessons/{id}/reps")
+    String tap(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam long track, @RequestParam Outcome outcome, @RequestParam(required = false) @Nullable Long person,
+               @RequestParam(defaultValue = "false") boolean shown) {
+        Lesson lesson = lessons.get(me.practice(), id);
+        TrackSteps map = tracks.get(me.practice(), track);
+        Step step = map.current().filter(s -> map.track().householdId() == lesson.householdId()).orElseThrow(() -> new NotFound("a current step"));
+        boolean lives = person != null && households.facts(me.practice(), lesson.householdId()).people().stream().anyMatch(p -> p.id() == person);
+        Instant now = Instant.now(clock);
+        UUID sitting = UUID.nameUUIDFromBytes(("lesson " + id + " track " + track).getBytes(StandardCharsets.UTF_8));
+        log.store(households.get(me.practice(), lesson.householdId()), List.of(new NewRep(UUID.randomUUID(), sitting, track, step.id(), outcome, shown ? Role.SHOWN : Role.WORK, now,
+                lives ? person : null, null)), null, now);
+        log.end(households.get(me.practice(), lesson.householdId()), sitting, now, Ending.of(null, ""), now);
+        return back(id) + "#check-" + track;
+    }
+
+    /** @param accept "decision:version" of each suggestion that was ticked */
+    @PostMapping("/lessons/{id}/close")
+    String close(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam(required = false) @Nullable List<String> accept, @RequestParam Map<String, String> all, RedirectAttributes flash) {
+        Lesson lesson = lessons.get(me.practice(), id);
+        List<Briefs.Seen> seen = accept == null ? List.of() : accept.stream().filter(a -> a.matches("\\d{1,18}:\\d{1,9}"))
+                .map(a -> new Briefs.Seen(Long.parseLong(a.substring(0, a.indexOf(':'))), Integer.parseInt(a.substring(a.indexOf(':') + 1)))).toList();
+        try {
+            Optional<Homework> sheet = briefs.close(me, lesson, seen, shown(all), Site.address(), Instant.now(clock));
+            return sheet.map(s -> "redirect:/sheets/" + s.id()).orElse(back(id));
+        } catch (Briefs.Changed e) {
+            flash.addFlashAttribute("refusal", "A suggestion has changed since you opened this page. Nothing was closed or sent; look again.");
+            return back(id);
+        } catch (Briefs.Over e) {
+            flash.addFlashAttribute("refusal", "This lesson is over. Nothing was sent again.");
+            return back(id);
+        }
+    }
+
+    /** What the owner showed back, kept before the lesson is closed. */
+    @PostMapping("/lessons/{id}/shown")
+    String shown(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam Map<String, String> all) {
+        lessons.keepShown(me.practice(), lessons.get(me.practice(), id), shown(all));
+        return back(id) + "#shown";
+    }
+
+    /** "shown-MARKER" is "fine" or "not"; anything else was not looked for. */
+    private static Map<Shown, Boolean> shown(Map<String, String> all) {
+        return Arrays.stream(Shown.values()).filter(w -> List.of("fine", "not").contains(all.getOrDefault("shown-" + w.name(), "")))
+                .collect(Collectors.toMap(Function.identity(), w -> "fine".equals(all.get("shown-" + w.name()))));
+    }
+
+    /** A calendar file in which the trainer's other times stand. */
+    @PostMapping("/lessons/busy")
+    String busy(@AuthenticationPrincipal TrainerUser me, @RequestParam(required = false) @Nullable MultipartFile file, RedirectAttributes flash) throws IOException {
+        try (Reader reader = CalendarUpload.open(file)) {
+            int kept = busy.read(me.practice(), reader, accounts.zone(me.practice()), Instant.now(clock));
+            flash.addFlashAttribute("said", kept == 0 ? "Nothing in it in the coming year." : kept + (kept == 1 ? " time" : " times") + " read.");
+        } catch (CalendarFile.Bad e) {
+            flash.addFlashAttribute("refusal", e.getMessage() + " What was read before stands.");
+        }
+        return "redirect:/lessons#busy";
+    }
+
+    @PostMapping("/lessons/busy/clear")
+    String free(@AuthenticationPrincipal TrainerUser me) {
+        busy.clear(me.practice());
+        return "redirect:/lessons#busy";
+    }
+
+    @PostMapping("/households/{household}/packs")
+    String buy(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") String lessonsBought, @RequestParam long lesson, RedirectAttributes flash) {
+        String typed = lessonsBought.strip();
+        int count = typed.matches("\\d{1,3}") ? Integer.parseInt(typed) : 0;
+        if (count < 1 || count > Lessons.MOST_IN_A_PACK) {
+            flash.addFlashAttribute("refusal", "A pack has 1 to " + Lessons.MOST_IN_A_PACK + " lessons, was “" + typed + "”.");
+        } else {
+            lessons.buy(me.practice(), household, count, Instant.now(clock).atZone(households.get(me.practice(), household).zone()).toLocalDate());
+        }
+        return back(lesson);
+    }
+
+    private static String back(long id) {
+        return "redirect:/lessons/" + id;
+    }
+}

@@ -1,0 +1,85 @@
+package cahier.app.judge;
+
+import cahier.app.draw.Glyph;
+import cahier.app.household.Facts;
+import cahier.app.household.Place;
+import cahier.app.log.KeptRep;
+import cahier.app.track.Step;
+import cahier.app.track.StepPlan;
+import cahier.app.track.TrackSteps;
+import cahier.core.decide.Case;
+import cahier.core.method.Choice;
+import cahier.core.method.Method;
+import cahier.core.method.Question;
+import cahier.core.naming.NamingGate;
+import cahier.core.place.Places;
+import cahier.core.rep.Aid;
+import cahier.core.rep.Cells;
+import cahier.core.rep.Outcome;
+import cahier.core.rep.Rep;
+import cahier.core.rep.Role;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What the reps of a track say about its word and its places (docs/rules.md 22, 25). */
+public final class Hints {
+
+    private Hints() {
+    }
+
+    /**
+     * The hints of one track, at most one about the word and two about places.
+     *
+     * @param reps of the whole track, oldest first
+     */
+    public static List<Hint> of(TrackSteps map, Case given, Facts facts, Method method, List<KeptRep> reps) {
+        List<Hint> hints = new ArrayList<>();
+        word(map, given, method, reps).ifPresent(hints::add);
+        List<Places.Cell> cells = cells(given, facts);
+        if (given.visit().work().size() >= Places.LEAST_REPS && cells.size() > 1) {
+            Places.next(cells).ifPresent(next -> hints.add(new Hint(Glyph.NOTE, "Next place: " + next.place(),
+                    "The easiest that does not count yet: 3 reps there, 8 of 10 clean.")));
+        }
+        Places.swapped(cells).stream().limit(1).forEach(s -> hints.add(new Hint(Glyph.HANDLERS, "Harder than thought",
+                s.thoughtEasier().place() + " goes worse than " + s.thoughtHarder().place() + ": " + percent(s.thoughtEasier()) + " against " + percent(s.thoughtHarder()) + " difficult. Your order has it the other way.")));
+        return hints;
+    }
+
+    private static String percent(Places.Observed observed) {
+        return Math.round(100 * observed.difficulty()) + "%";
+    }
+
+    private static Optional<Hint> word(TrackSteps map, Case given, Method method, List<KeptRep> reps) {
+        StepPlan now = map.current().orElseThrow().plan();
+        if (!now.word().isEmpty()) {
+            List<Outcome> named = given.visit().work().stream().map(Rep::outcome).toList();
+            return NamingGate.wordRests(named) ? Optional.of(new Hint(Glyph.BACK, "Rest the word",
+                    "2 of the last 5 with “" + now.word() + "” were not clean. Back to the hand without it, so that it stays clean.")) : Optional.empty();
+        }
+        if (map.above().isEmpty() || map.above().get().plan().word().isEmpty() || method.of(Question.NAMING) == Choice.NAMED_EARLY) {
+            return Optional.empty();
+        }
+        Set<Long> unaided = map.steps().stream().filter(s -> s.plan().word().isEmpty() && s.plan().aid() == Aid.NONE).map(Step::id).collect(Collectors.toSet());
+        List<Outcome> unnamed = reps.stream().filter(r -> r.role() == Role.WORK && unaided.contains(r.stepId())).map(KeptRep::outcome).toList();
+        NamingGate gate = NamingGate.before(unnamed, method.of(Question.NAMING) == Choice.NAMED_AT_90 ? NamingGate.HIGH_BAR : NamingGate.BAR);
+        String counted = gate.clean() + " of the last " + gate.reps() + " clean without aid and word; " + gate.needed() + " of 10 are wanted.";
+        return Optional.of(gate.isOpen() ? new Hint(Glyph.UP, "The word may come", counted) : new Hint(Glyph.STAY, "The word waits", counted));
+    }
+
+    /** Every place of the household with what was practised there, easiest first as the trainer thinks. */
+    private static List<Places.Cell> cells(Case given, Facts facts) {
+        record Tried(String place, boolean clean) {
+        }
+        List<Tried> tried = given.visit().sessions().stream().flatMap(s -> s.work().stream().map(r -> new Tried(s.place(), r.isClean()))).toList();
+        Map<String, Cells<String>> byPlace = Cells.by(tried, Tried::place, Tried::clean).stream().collect(Collectors.toMap(Cells::key, c -> c));
+        return facts.places().stream().sorted(Comparator.comparingInt(Place::difficulty)).map(p -> {
+            Cells<String> cell = byPlace.get(Long.toString(p.id()));
+            return new Places.Cell(p.name(), cell == null ? 0 : cell.clean(), cell == null ? 0 : cell.reps());
+        }).toList();
+    }
+}

@@ -1,0 +1,52 @@
+package cahier.app.judge;
+
+import cahier.app.draw.Glyph;
+import cahier.app.web.Dates;
+import cahier.core.decide.Decision;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+
+/**
+ * What stands in the margin beside a track.
+ *
+ * @param decided the suggestion, open or answered
+ * @param evidence sentences, the weightiest first
+ * @param odds "91 in 100", empty when there is nothing to say
+ */
+public record Note(Decided decided, Glyph glyph, String verdict, List<String> evidence, String odds, boolean canUndo) {
+
+    public static Note of(Decided decided, boolean canUndo) {
+        Decision shown = decided.isAnswered() && decided.answer() != null ? decided.answer() : decided.suggested();
+        return new Note(decided, Glyph.of(shown), SuggestionWords.verdict(shown), SuggestionWords.evidence(decided.grounds()),
+                SuggestionWords.odds(decided.grounds()), canUndo);
+    }
+
+    /** "Newest rep Tue 24."; empty where it was made on none. */
+    public String newest() {
+        LocalDate day = decided.grounds().newest();
+        return day == null ? "" : "Newest rep " + Dates.day(day) + ".";
+    }
+
+    /** Whether the trainer must say what comes next: it is not accepted as it stands. */
+    public boolean isCall() {
+        return decided.suggested() == Decision.CALL;
+    }
+
+    public boolean isOpen() {
+        return decided.isOpen();
+    }
+
+    /** Whether there is something to accept: staying as it is needs no answer. */
+    public boolean asksForAnAnswer() {
+        return isOpen() && (decided.grounds().suggestion().staysOpen() || decided.suggested() == Decision.REFRESH);
+    }
+
+    public boolean isSplit() {
+        return decided.suggested() == Decision.SPLIT;
+    }
+
+    public Instant answeredAt() {
+        return decided.answeredAt() == null ? Instant.EPOCH : decided.answeredAt();
+    }
+}

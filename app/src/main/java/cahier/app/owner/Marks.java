@@ -1,0 +1,122 @@
+package cahier.app.owner;
+
+import cahier.app.exposure.Trigger;
+import cahier.app.household.Dog;
+import cahier.app.household.Facts;
+import cahier.app.household.Person;
+import cahier.app.log.NewRep;
+import cahier.app.rest.Allowed;
+import cahier.app.rest.Moment;
+import cahier.app.rest.RestWords;
+import cahier.app.rest.Rests;
+import cahier.app.rest.Tap;
+import cahier.app.rest.Taps;
+import cahier.app.roadmap.RoadmapTrack;
+import cahier.app.roadmap.Roadmaps;
+import cahier.app.sheet.Homework;
+import cahier.app.sheet.Homeworks;
+import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.app.sheet.SheetItem;
+import cahier.app.track.Tracks;
+import cahier.core.gate.RedFlag;
+import cahier.core.gate.Topic;
+import cahier.core.rest.Handler;
+import cahier.core.rest.Permit;
+import cahier.core.rest.Permit.Verdict;
+import cahier.core.rest.Why;
+import cahier.core.rest.Work;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Asks of everything a phone sends whether it was allowed when it was tapped; what was not is kept all the same, and marked. */
+@Component
+class Marks {
+
+    private final Rests rests;
+    private final Roadmaps roadmaps;
+    private final Homeworks homeworks;
+    private final Tracks tracks;
+    private final Taps taps;
+
+    Marks(Rests rests, Roadmaps roadmaps, Homeworks homeworks, Tracks tracks, Taps taps) {
+        this.rests = rests;
+        this.roadmaps = roadmaps;
+        this.homeworks = homeworks;
+        this.tracks = tracks;
+        this.taps = taps;
+    }
+
+    private static Handler handler(Facts facts, @Nullable Long person, @Nullable Long adult) {
+        return facts.person(person).map(Person::age).map(age -> Handler.of(age, adult != null)).orElse(person == null ? Handler.ANYONE : Handler.GROWN_UP);
+    }
+
+    /** Marks reps that were tapped while their step rested, or by somebody who should not have. Returns why, of one of them; empty when all was well. */
+    String reps(Owner owner, Facts facts, List<NewRep> reps, Instant now) {
+        Map<Long, RoadmapTrack> ways = roadmaps.of(owner.practice(), owner.householdId(), now).stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
+        Map<Long, RoadmapTrack.Despite> despite = homeworks.latest(owner.practice(), owner.householdId()).map(Homework::items).orElse(List.of()).stream()
+                .collect(Collectors.toMap(SheetItem::trackId, SheetItem::despite, (a, b) -> a));
+        String said = "";
+        for (NewRep rep : reps) {
+            RoadmapTrack way = Objects.requireNonNull(ways.get(rep.trackId()));
+            Permit permit = way.permit(way.roadmap().indexOf(rep.stepId()).orElse(0), despite.getOrDefault(rep.trackId(), RoadmapTrack.Despite.NOTHING), Moment.DAYS,
+                    handler(facts, rep.personId(), rep.tags().adultId()));
+            if (permit.verdict() != Verdict.GO && mark(owner, Work.STEP, rep.id(), way.track().dogId(), Optional.of(way), rep.personId(), rep.at(), permit, way.allowed())) {
+                said = way.why(permit);
+            }
+        }
+        return said;
+    }
+
+    /** The same for what is logged beside the tracks; with the topic of what was met. */
+    void beside(Owner owner, Work work, Topic topic, UUID id, long dog, @Nullable Long person, Instant at, Instant now) {
+        Allowed allowed = allowed(owner, now);
+        Permit permit = allowed.beside(work, topic, dog, handler(allowed.facts(), person, person));
+        if (!permit.isPractised()) {
+            mark(owner, work, id, dog, Optional.empty(), person, at, permit, allowed);
+        }
+    }
+
+    private boolean mark(Owner owner, Work work, UUID id, long dog, Optional<RoadmapTrack> way, @Nullable Long person, Instant at, Permit permit, Allowed allowed) {
+        Optional<Why> since = permit.why().stream().filter(w -> allowed.since(w, dog, way.map(RoadmapTrack::roadmap)).filter(from -> !at.isBefore(from)).isPresent()).findFirst();
+        since.ifPresent(why -> taps.mark(owner.practice(), owner.householdId(), new Tap(work, id, dog, way.map(w -> w.track().id()).orElse(null), person, at, why)));
+        return since.isPresent();
+    }
+
+    private Allowed allowed(Owner owner, Instant now) {
+        return rests.of(owner.practice(), owner.householdId(), tracks.ofHousehold(owner.practice(), owner.householdId()), now);
+    }
+
+    /** With which dogs work beside the tracks is done now; where it has several topics, one that is open is enough. */
+    Beside beside(Owner owner, Work work, Set<Topic> topics, Instant now) {
+        Allowed allowed = allowed(owner, now);
+        List<Dog> dogs = new ArrayList<>();
+        List<String> why = new ArrayList<>();
+        for (Dog dog : allowed.facts().dogs()) {
+            List<Permit> permits = topics.stream().map(t -> allowed.beside(work, t, dog.id(), Handler.ANYONE)).toList();
+            if (permits.stream().anyMatch(Permit::isPractised)) {
+                dogs.add(dog);
+            } else {
+                List<RedFlag> flags = topics.stream().flatMap(t -> work.topics(t).stream()).flatMap(t -> allowed.shutBy(dog.id(), t).stream()).distinct().toList();
+                why.add((allowed.facts().dogs().size() > 1 ? dog.name() + ": " : "") + RestWords.of(permits.get(0), new RestWords.Names(dog.name(), flags, null, "")));
+            }
+        }
+        return new Beside(dogs, why);
+    }
+
+    /** What may be met with every one of these dogs. */
+    List<Trigger> triggers(Owner owner, Beside beside, Instant now) {
+        Allowed allowed = allowed(owner, now);
+        return Stream.of(Trigger.values()).filter(t -> beside.dogs().stream().allMatch(d -> allowed.beside(Work.EXPOSURE, t.topic(), d.id(), Handler.ANYONE).isPractised())).toList();
+    }
+}

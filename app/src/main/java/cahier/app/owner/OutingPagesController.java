@@ -1,0 +1,124 @@
+package cahier.app.owner;
+
+import cahier.app.alone.Departures;
+import cahier.app.food.FoodLines;
+import cahier.app.handling.Handling;
+import cahier.app.household.Facts;
+import cahier.app.outing.Outings;
+import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.app.wording.Wordings;
+import cahier.core.exposure.LongWatching;
+import cahier.core.exposure.Provisions;
+import cahier.core.exposure.Traffic;
+import cahier.core.gate.Topic;
+import cahier.core.rest.Work;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestAttribute;
+
+/** Where owners count along on long sittings, and write down walks, departures and touches. */
+@Controller
+class OutingPagesController {
+
+    private static final List<Integer> LENGTHS_MIN = List.of(30, 45, 60);
+    private static final double IDLE_MIN = 1.5;
+    private static final int USUAL_JACKPOTS = 2;
+    private static final int MINUTES_A_PASSER = 4;
+
+    private final OwnerPractice practice;
+    private final Outings outings;
+    private final Departures departures;
+    private final Handling handling;
+    private final Wordings wordings;
+    private final Marks marks;
+    private final Clock clock;
+
+    OutingPagesController(OwnerPractice practice, Outings outings, Departures departures, Handling handling, Wordings wordings, Marks marks, Clock clock) {
+        this.marks = marks;
+        this.practice = practice;
+        this.outings = outings;
+        this.departures = departures;
+        this.handling = handling;
+        this.wordings = wordings;
+        this.clock = clock;
+    }
+
+    /** One place, and the world passes. */
+    @GetMapping("/o/{token}/watch")
+    String watch(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        Beside beside = beside(owner, Work.WATCHING, Topic.PEOPLE);
+        if (beside.isNothing()) {
+            return rests(token, "Watch the world", beside, owner, model);
+        }
+        model.addAttribute("rests", beside.rests());
+        Facts facts = beside.of(practice.facts(owner));
+        Map<Integer, Provisions> take = new LinkedHashMap<>();
+        LENGTHS_MIN.forEach(m -> take.put(m, Provisions.of(m, IDLE_MIN, m / MINUTES_A_PASSER, 1, USUAL_JACKPOTS, FoodLines.PIECES_PER_BISCUIT)));
+        model.addAttribute("token", token);
+        model.addAttribute("facts", facts);
+        model.addAttribute("take", take);
+        model.addAttribute("blockMin", LongWatching.BLOCK_MIN);
+        model.addAttribute("enoughMin", LongWatching.ENOUGH_MIN);
+        model.addAttribute("leastMin", Traffic.LEAST_MIN);
+        model.addAttribute("mostMin", Traffic.MOST_MIN);
+        model.addAttribute("strangers", wordings.strangers(owner.practice(), facts));
+        return "owner/watch";
+    }
+
+    /** The next six departures, timed. */
+    @GetMapping("/o/{token}/alone")
+    String alone(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        Beside beside = beside(owner, Work.DEPARTURE, Topic.ALONE);
+        if (beside.isNothing()) {
+            return rests(token, "Departures", beside, owner, model);
+        }
+        model.addAttribute("token", token);
+        model.addAttribute("rests", beside.rests());
+        model.addAttribute("tracks", departures.of(owner.practice(), owner.householdId()).stream().filter(t -> beside.has(t.dog().id())).toList());
+        return "owner/alone";
+    }
+
+    /** Where the hand goes next. */
+    @GetMapping("/o/{token}/touch")
+    String touch(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        Instant now = Instant.now(clock);
+        Beside beside = beside(owner, Work.TOUCH, Topic.HANDLING);
+        if (beside.isNothing()) {
+            return rests(token, "Touch", beside, owner, model);
+        }
+        model.addAttribute("token", token);
+        model.addAttribute("rests", beside.rests());
+        model.addAttribute("maps", beside.dogs().stream().map(d -> handling.of(owner.practice(), owner.householdId(), d.id(), handling.target(owner.practice(), owner.householdId(), d.id()), now)).toList());
+        return "owner/touch";
+    }
+
+    /** From the door and home again, a few paces further each time. */
+    @GetMapping("/o/{token}/out")
+    String out(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        Beside beside = beside(owner, Work.WALK, Topic.PEOPLE);
+        if (beside.isNothing()) {
+            return rests(token, "Out and back", beside, owner, model);
+        }
+        model.addAttribute("token", token);
+        model.addAttribute("rests", beside.rests());
+        model.addAttribute("facts", beside.of(practice.facts(owner)));
+        model.addAttribute("walks", outings.walks(owner.practice(), owner.householdId()).stream().filter(w -> beside.has(w.dog().id())).toList());
+        return "owner/out";
+    }
+
+    private Beside beside(Owner owner, Work work, Topic topic) {
+        return marks.beside(owner, work, Set.of(topic), Instant.now(clock));
+    }
+
+    private String rests(String token, String title, Beside beside, Owner owner, Model model) {
+        return RestPage.show(token, title, beside, practice.today(owner, Instant.now(clock)), model);
+    }
+}

@@ -1,0 +1,82 @@
+package cahier.app.owner;
+
+import cahier.app.household.Facts;
+import cahier.app.household.Place;
+import cahier.app.outing.Outing;
+import cahier.app.outing.Outings;
+import cahier.app.outing.WatchTap;
+import cahier.app.outing.Watching;
+import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.core.gate.Topic;
+import cahier.core.rest.Work;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.TextNode;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestAttribute;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Long sittings and walks out and back, as phones send them. */
+@RestController
+class OutingsController {
+
+    private static final int MOST_CARRIED = 2000;
+
+    private final OwnerPractice practice;
+    private final Outings outings;
+    private final Marks marks;
+    private final Clock clock;
+
+    OutingsController(OwnerPractice practice, Outings outings, Marks marks, Clock clock) {
+        this.practice = practice;
+        this.outings = outings;
+        this.marks = marks;
+        this.clock = clock;
+    }
+
+    /** {"id", "sitting", "dog", "place", "began", "carried", "seen", "at"}: a tap with the sitting it is of. */
+    @PostMapping("/o/{token}/watch-taps")
+    Map<String, Boolean> tap(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
+        Instant now = Instant.now(clock);
+        Facts facts = practice.facts(owner);
+        Place place = Pick.find(facts.places(), Place::id, body.get("place"));
+        Watching watching = new Watching(RepBatch.uuid("sitting", body.get("sitting")), owner.householdId(), Pick.dog(facts, body).id(), place == null ? null : place.id(),
+                Pick.past(RepBatch.instant("began", body.get("began")), now), Pick.whole("carried", body.get("carried"), 0, MOST_CARRIED));
+        WatchTap tap = new WatchTap(RepBatch.uuid("id", body.get("id")), watching.id(), RepBatch.oneOf("seen", body.get("seen"), List.of(WatchTap.What.values())),
+                Pick.past(RepBatch.instant("at", body.get("at")), now));
+        outings.keep(owner.practice(), watching, tap, now);
+        marks.beside(owner, Work.WATCHING, Topic.PEOPLE, tap.id(), watching.dogId(), null, tap.happenedAt(), now);
+        return Map.of("kept", true);
+    }
+
+    @PostMapping("/o/{token}/watch-taps/{id}/undo")
+    Map<String, Boolean> undoTap(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id) {
+        outings.undoTap(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), Instant.now(clock));
+        return Map.of("undone", true);
+    }
+
+    /** {"id", "dog", "paces", "calm", "round", "at"}: round may be left out. */
+    @PostMapping("/o/{token}/outings")
+    Map<String, Boolean> outing(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
+        Instant now = Instant.now(clock);
+        Facts facts = practice.facts(owner);
+        int paces = Pick.whole("paces", body.get("paces"), 0, Outing.MOST);
+        int calm = Pick.whole("calm", body.get("calm"), 0, paces);
+        Integer round = body.hasNonNull("round") ? Pick.whole("round", body.get("round"), 1, Outing.MOST) : null;
+        Outing walk = new Outing(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), paces, calm, round, Pick.past(RepBatch.instant("at", body.get("at")), now));
+        outings.keep(owner.practice(), walk, now);
+        marks.beside(owner, Work.WALK, Topic.PEOPLE, walk.id(), walk.dogId(), null, walk.happenedAt(), now);
+        return Map.of("kept", true);
+    }
+
+    @PostMapping("/o/{token}/outings/{id}/undo")
+    Map<String, Boolean> undo(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id) {
+        outings.undo(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), Instant.now(clock));
+        return Map.of("undone", true);
+    }
+}

@@ -1,0 +1,35 @@
+package cahier.app.owner;
+
+import cahier.app.web.NotFound;
+import java.util.Map;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+
+/** What a phone is told when a message cannot be taken. */
+@RestControllerAdvice(assignableTypes = {RepsController.class, ExposuresController.class, OutingsController.class, WorriedController.class})
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class PhoneRefusals {
+
+    @ExceptionHandler(BadBatch.class)
+    @ResponseStatus(HttpStatus.BAD_REQUEST)
+    Map<String, String> bad(BadBatch e) {
+        return Map.of("error", String.valueOf(e.getMessage()));
+    }
+
+    @ExceptionHandler(HttpMessageNotReadableException.class)
+    @ResponseStatus(HttpStatus.BAD_REQUEST)
+    Map<String, String> unreadable() {
+        return Map.of("error", "the message must be JSON such as {\"reps\":[]}");
+    }
+
+    @ExceptionHandler(NotFound.class)
+    @ResponseStatus(HttpStatus.NOT_FOUND)
+    Map<String, String> notFound(NotFound e) {
+        return Map.of("error", e.getMessage() + " is not here");
+    }
+}

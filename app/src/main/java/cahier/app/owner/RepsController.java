@@ -1,0 +1,172 @@
+package cahier.app.owner;
+
+import cahier.app.alarm.Alarm;
+import cahier.app.ask.Question;
+import cahier.app.household.Dog;
+import cahier.app.household.Place;
+import cahier.app.incident.Incident;
+import cahier.app.incident.Incidents;
+import cahier.app.log.Detail;
+import cahier.app.log.Ending;
+import cahier.app.log.HowEnded;
+import cahier.app.log.Sign;
+import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.app.web.Measures;
+import cahier.app.web.Site;
+import cahier.core.pay.LeadClips;
+import cahier.core.rep.Outcome;
+import cahier.core.slip.Slip;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.TextNode;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestAttribute;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What an owner's phone sends. Sending anything twice changes nothing. */
+@RestController
+class RepsController {
+
+    private static final int LONGEST_NOTE = 1000;
+    private static final int LONGEST_EVENT = 80;
+    private static final int MOST_PAUSES = 100;
+
+    private final OwnerPractice practice;
+    private final Asking asking;
+    private final Incidents incidents;
+    private final Clock clock;
+
+    RepsController(OwnerPractice practice, Asking asking, Incidents incidents, Clock clock) {
+        this.practice = practice;
+        this.asking = asking;
+        this.incidents = incidents;
+        this.clock = clock;
+    }
+
+    /** @param rests what was tapped although it rests, in a sentence; left out where nothing was */
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    record Answer(int stored, int known, String rests) {
+    }
+
+    @PostMapping("/o/{token}/reps")
+    Answer reps(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody(required = false) @Nullable JsonNode body) {
+        OwnerPractice.Kept kept = practice.store(owner, body, Instant.now(clock));
+        return new Answer(kept.stored().stored(), kept.stored().known(), kept.rests());
+    }
+
+    @PostMapping("/o/{token}/reps/{id}/undo")
+    Map<String, Boolean> undo(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        practice.undo(owner, RepBatch.uuid("id", TextNode.valueOf(id)), RepBatch.instant("at", body.get("at")), Instant.now(clock));
+        return Map.of("undone", true);
+    }
+
+    /** Another outcome in the place of a rep that was tapped wrong: {"as", "outcome", "at"}, as being the id of the rep that takes its place. */
+    @PostMapping("/o/{token}/reps/{id}/correct")
+    Map<String, Boolean> correct(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        practice.correct(owner, RepBatch.uuid("id", TextNode.valueOf(id)), RepBatch.uuid("as", body.get("as")),
+                RepBatch.oneOf("outcome", body.get("outcome"), List.of(Outcome.values())), RepBatch.instant("at", body.get("at")), Instant.now(clock));
+        return Map.of("corrected", true);
+    }
+
+    /** What kind of miss it was, where a chain broke, what was seen: {"slip", "event", "sign"}, each may be left out. */
+    @PostMapping("/o/{token}/reps/{id}/detail")
+    Map<String, Boolean> detail(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        Slip slip = RepBatch.optional("slip", body.get("slip"), Slip.values());
+        Sign sign = RepBatch.optional("sign", body.get("sign"), Sign.values());
+        practice.describe(owner, RepBatch.uuid("id", TextNode.valueOf(id)), new Detail(slip, text("event", body.get("event"), LONGEST_EVENT), sign));
+        return Map.of("kept", true);
+    }
+
+    @PostMapping("/o/{token}/sessions/{id}/finish")
+    Map<String, Boolean> finish(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        HowEnded how = RepBatch.optional("how", body.get("how"), HowEnded.values());
+        Boolean ready = body.hasNonNull("ready") ? body.get("ready").asBoolean() : null;
+        Ending ending = new Ending(how, text("note", body.get("note"), LONGEST_NOTE), ready, count("cameBack", body.get("cameBack")), count("stayedOff", body.get("stayedOff")), lead(body));
+        practice.finish(owner, RepBatch.uuid("id", TextNode.valueOf(id)), RepBatch.instant("at", body.get("at")), ending, Instant.now(clock));
+        return Map.of("finished", true);
+    }
+
+    /** Something happened for real: {"id", "kind", "went", "distance", "place", "words", "at"}; distance as it is typed, "8 m" or "25 ft". */
+    @PostMapping("/o/{token}/incidents")
+    Map<String, Boolean> incident(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
+        Instant now = Instant.now(clock);
+        Instant at = RepBatch.instant("at", body.get("at"));
+        String distance = RepBatch.text(body.get("distance"));
+        Double metres = null;
+        try {
+            metres = distance.isEmpty() ? null : Measures.metres(distance);
+        } catch (IllegalArgumentException e) {
+            throw new BadBatch("distance " + e.getMessage());
+        }
+        Long place = practice.facts(owner).places().stream().map(Place::id).filter(id -> id.toString().equals(RepBatch.text(body.get("place")))).findFirst().orElse(null);
+        incidents.keep(owner.practice(), new Incident(RepBatch.uuid("id", body.get("id")), owner.householdId(), RepBatch.oneOf("kind", body.get("kind"), List.of(Incident.Kind.values())),
+                RepBatch.oneOf("went", body.get("went"), List.of(Incident.Went.values())), metres, place, "", text("words", body.get("words"), LONGEST_NOTE), at.isAfter(now) ? now : at), now);
+        return Map.of("kept", true);
+    }
+
+    /** A question for the trainer: {"id", "words", "at"}. */
+    @PostMapping("/o/{token}/questions")
+    Map<String, Boolean> question(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
+        Instant now = Instant.now(clock);
+        String words = text("words", body.get("words"), LONGEST_NOTE);
+        if (words.isEmpty()) {
+            throw new BadBatch("words must not be empty");
+        }
+        Instant at = RepBatch.instant("at", body.get("at"));
+        asking.ask(owner, new Question(RepBatch.uuid("id", body.get("id")), owner.householdId(), words, at.isAfter(now) ? now : at, "", null, null), Site.address(), now);
+        return Map.of("asked", true);
+    }
+
+    /** Stop and call: {"id", "dog", "kind", "what", "at"}. */
+    @PostMapping("/o/{token}/alarms")
+    Map<String, Boolean> alarm(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
+        Instant now = Instant.now(clock);
+        Dog dog = practice.facts(owner).dogs().stream().filter(d -> Long.toString(d.id()).equals(RepBatch.text(body.get("dog")))).findFirst()
+                .orElseThrow(() -> RepBatch.refused("dog", "a dog of this household", body.get("dog")));
+        Instant at = RepBatch.instant("at", body.get("at"));
+        practice.raise(owner, Alarm.raised(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), dog.name(),
+                RepBatch.oneOf("kind", body.get("kind"), List.of(Alarm.Kind.values())), text("what", body.get("what"), LONGEST_NOTE), at.isAfter(now) ? now : at), Site.address(), now);
+        return Map.of("raised", true);
+    }
+
+    /** How far an alarm has got: whether the server has it, whether a mail goes out, whether a trainer has read it. */
+    @GetMapping("/o/{token}/alarms/{id}")
+    Map<String, Boolean> alarm(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id) {
+        Optional<Alarm> alarm = practice.alarm(owner, RepBatch.uuid("id", TextNode.valueOf(id)));
+        return Map.of("received", alarm.isPresent(), "mail", practice.isMailed(owner), "opened", alarm.filter(a -> a.openedAt() != null).isPresent());
+    }
+
+    private static String text(String field, @Nullable JsonNode value, int most) {
+        String text = RepBatch.text(value);
+        if (text.length() > most) {
+            throw new BadBatch(field + " must be at most " + most + " characters, was " + text.length());
+        }
+        return text;
+    }
+
+    private static LeadClips lead(JsonNode body) {
+        int on = count("leadOn", body.get("leadOn"));
+        int home = count("leadHome", body.get("leadHome"));
+        if (home > on) {
+            throw RepBatch.refused("leadHome", "a number from 0 to leadOn, which is " + on, body.get("leadHome"));
+        }
+        return new LeadClips(on, home);
+    }
+
+    private static int count(String field, @Nullable JsonNode value) {
+        int count = value == null || value.isNull() ? 0 : value.asInt(-1);
+        if (count < 0 || count > MOST_PAUSES) {
+            throw RepBatch.refused(field, "a number from 0 to " + MOST_PAUSES, value);
+        }
+        return count;
+    }
+}

@@ -1,0 +1,139 @@
+package cahier.app.owner;
+
+import cahier.app.alarm.Alarm;
+import cahier.app.household.Facts;
+import cahier.app.log.KeptRep;
+import cahier.app.sheet.Assignment;
+import cahier.app.sheet.Homework;
+import cahier.app.sheet.SheetItem;
+import cahier.app.track.PassChoice;
+import cahier.app.track.StepPlan;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * The owner's first page: each track of the sheet with what is done and what is left today.
+ *
+ * @param later tracks that wait or rest
+ * @param alarms those the trainer has not answered yet
+ */
+record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> tasks, List<Later> later, List<Alarm> alarms) {
+
+    private static final double TIMED_FROM_S = 5;
+
+    /** A track that is not practised yet, and why. */
+    record Later(String title, String why) {
+    }
+
+    /**
+     * One track today.
+     *
+     * @param sittings the reps of each of today's sittings, oldest first
+     * @param news why the dog was moved on without the trainer, where that is new; empty otherwise
+     */
+    record Task(Assignment assignment, List<List<KeptRep>> sittings, String news) {
+
+        public SheetItem item() {
+            return assignment.item();
+        }
+
+        public StepPlan plan() {
+            return assignment.plan();
+        }
+
+        public long stepId() {
+            return assignment.stepId();
+        }
+
+        public boolean isPractised() {
+            return assignment.isPractised();
+        }
+
+        public boolean isDone() {
+            return sittings.size() >= plan().sessions();
+        }
+
+        /** The reps of the latest sitting, as the small strip on the page shows them. */
+        public List<KeptRep> latest() {
+            return sittings.isEmpty() ? List.of() : sittings.get(sittings.size() - 1);
+        }
+
+        /** Whether the page keeps the time of a rep: a hold of a second or two is over before a thumb finds the button. */
+        public boolean isTimed() {
+            Double lasts = plan().durationS();
+            return lasts != null && (lasts >= TIMED_FROM_S || plan().pass() == PassChoice.HOLD);
+        }
+
+        /** Whether the page has a clock at all: a chain is timed from its first event to its last, if somebody presses Start. */
+        public boolean isMeasured() {
+            return isTimed() || !plan().teaching().events().isEmpty();
+        }
+
+        /** Dots for the reps that are still to do in the first sitting. */
+        public int toDo() {
+            return sittings.isEmpty() ? Math.min(plan().reps(), 12) : 0;
+        }
+    }
+
+    /**
+     * A step of which a session is typed in from paper.
+     *
+     * @param number from 1; 0 of one that was removed since
+     * @param practised whether it is asked for now
+     */
+    record OnPaper(long trackId, long stepId, String title, int number, boolean practised) {
+    }
+
+    /**
+     * One exercise of the minutes there are now.
+     *
+     * @param reps as many as fit
+     */
+    record Turn(Task task, int reps) {
+
+        public String words() {
+            return reps + (reps == 1 ? " rep" : " reps");
+        }
+    }
+
+    static Today of(Facts facts, LocalDate day, Optional<Homework> sheet, List<Assignment> assignments, List<KeptRep> todaysReps, List<Later> later, List<Alarm> alarms,
+                    Function<Long, String> news) {
+        List<Task> tasks = assignments.stream().map(a -> new Task(a, sittings(todaysReps, a.stepId()), news.apply(a.item().trackId()))).toList();
+        return new Today(facts, day, sheet, tasks, later, alarms);
+    }
+
+    private static List<List<KeptRep>> sittings(List<KeptRep> reps, long step) {
+        Map<UUID, List<KeptRep>> bySitting = reps.stream().filter(r -> r.stepId() == step)
+                .collect(Collectors.groupingBy(KeptRep::sittingId, LinkedHashMap::new, Collectors.toList()));
+        return new ArrayList<>(bySitting.values());
+    }
+
+    /** The one to do next: the first that is practised and not done. */
+    public Optional<Task> next() {
+        return tasks.stream().filter(t -> t.isPractised() && !t.isDone()).findFirst();
+    }
+
+    /** "Also today: Recall, Settle on a mat."; empty when this is the only one left. */
+    public String others(Task task) {
+        List<String> others = tasks.stream().filter(t -> t.isPractised() && !t.isDone() && t.stepId() != task.stepId()).map(t -> t.item().trackTitle()).toList();
+        return others.isEmpty() ? "" : "Also today: " + String.join(", ", others) + ".";
+    }
+
+    /** Whether there is nothing to practise, done or not. */
+    public boolean allRest() {
+        return tasks.stream().noneMatch(Task::isPractised);
+    }
+
+    /** When the sheet was issued. */
+    public Optional<Instant> issued() {
+        return sheet.map(Homework::issuedAt);
+    }
+}
