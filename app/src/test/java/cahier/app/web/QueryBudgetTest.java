@@ -62,6 +62,7 @@ class QueryBudgetTest extends AppTest {
             List<String> sent = Statements.of(() -> mvc.perform(get(page).with(user(trainer))).andExpect(status().isOk()));
             sent.removeIf(s -> s.contains("SPRING_SESSION"));
             asked.put(page, sent.size());
+            java.nio.file.Files.writeString(java.nio.file.Path.of("/tmp/q" + page.replace("/", "_").replaceAll("[0-9]{2,}|[A-Za-z0-9_-]{20,}", "N") + ".txt"), String.join("\n----\n", sent));
         }
         return asked;
     }
