@@ -27,9 +27,6 @@ interface AlarmMapper {
     @Select(COLUMNS + "and a.answered_at is null order by a.happened_at desc")
     List<Alarm> allOpen(PracticeId practice);
 
-    @Select("select exists (select 1 from alarm where practice_id = #{practice} and dog_id = #{dog} and answered_at is null)")
-    boolean isOpen(PracticeId practice, long dog);
-
     @Select(COLUMNS + "and a.id = #{id}")
     Optional<Alarm> find(PracticeId practice, UUID id);
 

@@ -45,11 +45,6 @@ public class Alarms {
         return alarms.allOpen(practice);
     }
 
-    /** Whether something of this dog waits for the trainer. */
-    public boolean isOpen(PracticeId practice, long dog) {
-        return alarms.isOpen(practice, dog);
-    }
-
     /** Everything that happened in a household, answered or not, newest first. */
     public List<Alarm> history(PracticeId practice, long household) {
         return alarms.history(practice, household, SHOWN).stream().sorted(Comparator.comparing(Alarm::happenedAt).reversed()).toList();

@@ -1,5 +1,6 @@
 package cahier.app.book;
 
+import cahier.app.account.AskedTogether;
 import cahier.app.account.PracticeId;
 import cahier.app.alarm.Alarms;
 import cahier.app.ask.Question;
@@ -71,10 +72,12 @@ public class Books {
     private final Stairs stairs;
     private final FoodLines food;
     private final Taps taps;
+    private final AskedTogether together;
 
     Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links,
           Roadmaps roadmaps, Intakes intakes, Alarms alarms, Questions questions,
-          Incidents incidents, Stairs stairs, FoodLines food, Taps taps) {
+          Incidents incidents, Stairs stairs, FoodLines food, Taps taps, AskedTogether together) {
+        this.together = together;
         this.taps = taps;
         this.households = households;
         this.tracks = tracks;
@@ -94,6 +97,7 @@ public class Books {
 
     public Book open(PracticeId practice, long id, Instant now) {
         Facts facts = households.facts(practice, id);
+        together.ask(() -> askFor(practice, id, now));
         List<PracticeDay> days = log.days(practice, id);
         List<RoadmapTrack> ways = roadmaps.of(practice, id, now);
         Logged logged = logged(practice, id, days);
@@ -104,6 +108,25 @@ public class Books {
                 taps.since(practice, id, now.minus(MARKS_SINCE)), alarms.history(practice, id).stream().filter(a -> !a.isOpen() && a.happenedAt().isAfter(now.minus(ALARMS_SINCE))).toList(),
                 Load.of(homeworks.next(practice, ways), ways, intakes.get(practice, id).dailyMinutes(), pieces -> food.of(practice, facts, pieces, now.atZone(facts.household().zone()).toLocalDate())),
                 now.atZone(facts.household().zone()).toLocalDate(), now);
+    }
+
+    /** Asks for all that {@link #open} needs beside the facts. */
+    public void askFor(PracticeId practice, long household, Instant now) {
+        askForRows(practice, household, now);
+        homeworks.latest(practice, household);
+        links.madeAt(practice, household);
+        log.notes(practice, household, now.minus(NOTES_SINCE), NOTES);
+        questions.latest(practice, household);
+        incidents.lately(practice, household, now);
+        taps.since(practice, household, now.minus(MARKS_SINCE));
+        intakes.get(practice, household);
+        intakes.care(practice, household);
+    }
+
+    /** Asks for all that {@link #row} needs beside the facts. */
+    void askForRows(PracticeId practice, long household, Instant now) {
+        roadmaps.of(practice, household, now);
+        logged(practice, household, log.days(practice, household));
     }
 
     /** One track as its row in the book shows it. */

@@ -1,5 +1,6 @@
 package cahier.app.book;
 
+import cahier.app.account.AskedTogether;
 import cahier.app.account.TrainerUser;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Household;
@@ -45,9 +46,11 @@ class RoadmapController {
     private final Intakes intakes;
     private final Tracks tracks;
     private final FoodLines food;
+    private final AskedTogether together;
     private final Clock clock;
 
-    RoadmapController(Roadmaps roadmaps, Starts starts, SchoolChange schools, Homeworks homeworks, Households households, Intakes intakes, Tracks tracks, FoodLines food, Clock clock) {
+    RoadmapController(Roadmaps roadmaps, Starts starts, SchoolChange schools, Homeworks homeworks, Households households, Intakes intakes, Tracks tracks, FoodLines food, AskedTogether together, Clock clock) {
+        this.together = together;
         this.roadmaps = roadmaps;
         this.starts = starts;
         this.schools = schools;
@@ -61,10 +64,13 @@ class RoadmapController {
 
     @GetMapping("/households/{household}/roadmap")
     String show(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, Model model) {
-        Household home = households.get(me.practice(), household);
-        List<RoadmapTrack> ways = roadmaps.of(me.practice(), household, Instant.now(clock));
+        Household home = households.facts(me.practice(), household).household();
+        Instant now = Instant.now(clock);
+        together.ask(() -> roadmaps.of(me.practice(), household, now), () -> homeworks.latest(me.practice(), household), () -> intakes.get(me.practice(), household),
+                () -> intakes.care(me.practice(), household), () -> roadmaps.parkedItems(me.practice(), household), () -> schools.pending(me.practice(), household));
+        List<RoadmapTrack> ways = roadmaps.of(me.practice(), household, now);
         List<RoadmapTrack> next = homeworks.next(me.practice(), ways);
-        model.addAttribute("view", new RoadmapView(home, RoadmapView.byDog(households.dogs(me.practice(), household), ways), next,
+        model.addAttribute("view", new RoadmapView(home, RoadmapView.byDog(households.facts(me.practice(), household).dogs(), ways), next,
                 Load.of(next, ways, intakes.get(me.practice(), household).dailyMinutes(), pieces -> food.of(me.practice(), households.facts(me.practice(), household), pieces, today(home))), starts.missing(me.practice(), ways),
                 roadmaps.parkedItems(me.practice(), household), schools.pending(me.practice(), household).size(), today(home)));
         return "book/roadmap";

@@ -1,6 +1,7 @@
 package cahier.app.book;
 
 import cahier.app.account.AccountService;
+import cahier.app.account.AskedTogether;
 import cahier.app.account.TrainerUser;
 import cahier.app.bench.Setups;
 import cahier.app.food.FoodLines;
@@ -49,10 +50,11 @@ class SheetController {
     private final Weeks weeks;
     private final Outbox outbox;
     private final AccountService accounts;
+    private final AskedTogether together;
     private final Clock clock;
 
     SheetController(Sending sending, Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Setups setups, Wordings wordings, Weeks weeks, Outbox outbox, AccountService accounts,
-                    Clock clock) {
+                    AskedTogether together, Clock clock) {
         this.outbox = outbox;
         this.accounts = accounts;
         this.food = food;
@@ -63,6 +65,7 @@ class SheetController {
         this.homeworks = homeworks;
         this.links = links;
         this.households = households;
+        this.together = together;
         this.clock = clock;
     }
 
@@ -70,7 +73,9 @@ class SheetController {
     @GetMapping("/households/{household}/homework")
     String preview(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track, Model model) {
         Facts facts = households.facts(me.practice(), household);
-        Draft draft = sending.draft(me.practice(), household, chosen(track), now());
+        Instant now = now();
+        together.ask(() -> sending.draft(me.practice(), household, chosen(track), now), () -> homeworks.latest(me.practice(), household));
+        Draft draft = sending.draft(me.practice(), household, chosen(track), now);
         model.addAttribute("facts", facts);
         model.addAttribute("draft", draft);
         model.addAttribute("chosen", track);

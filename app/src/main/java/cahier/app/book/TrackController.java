@@ -1,5 +1,7 @@
 package cahier.app.book;
 
+import cahier.app.account.AskedTogether;
+import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarms;
 import cahier.app.baseline.Baseline;
@@ -65,10 +67,12 @@ class TrackController {
     private final Forecasts forecasts;
     private final Lessons lessons;
     private final Alarms alarms;
+    private final AskedTogether together;
     private final Clock clock;
 
     TrackController(Tracks tracks, Households households, Judgements judgements, Books books, Baselines baselines,
-                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Forecasts forecasts, Lessons lessons, Alarms alarms, Clock clock) {
+                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Forecasts forecasts, Lessons lessons, Alarms alarms, AskedTogether together, Clock clock) {
+        this.together = together;
         this.alarms = alarms;
         this.tracks = tracks;
         this.households = households;
@@ -88,8 +92,11 @@ class TrackController {
     @GetMapping("/tracks/{id}")
     String show(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
         Instant now = Instant.now(clock);
+        TrackSteps map = tracks.get(me.practice(), id);
+        Facts facts = households.facts(me.practice(), map.track().householdId());
+        Household household = facts.household();
+        askFor(map, now);
         TrackRow row = books.row(me.practice(), id, now);
-        Household household = households.get(me.practice(), row.track().householdId());
         model.addAttribute("row", row);
         model.addAttribute("household", household);
         model.addAttribute("others", tracks.ofHousehold(me.practice(), household.id()).stream().filter(m -> m.track().id() != id && !m.steps().isEmpty()).toList());
@@ -97,7 +104,6 @@ class TrackController {
         model.addAttribute("today", now.atZone(household.zone()).toLocalDate());
         baselines.concerning(row.roadmap()).ifPresent(b -> model.addAttribute("begin", beginning(row, b)));
         List<KeptRep> reps = log.ofTrack(me.practice(), id, now.minus(LOOKED_BACK));
-        Facts facts = households.facts(me.practice(), household.id());
         Optional<Outlook> outlook = forecasts.of(me.practice(), row.roadmap(), now);
         model.addAttribute("wide", WideStairs.of(facts, row.roadmap(), reps, incidents.since(me.practice(), household.id(), now.minus(LOOKED_BACK)),
                 alarms.history(me.practice(), household.id()).stream().filter(a -> a.dogId() == row.track().dogId()).toList(), outlook, now));
@@ -108,6 +114,15 @@ class TrackController {
         model.addAttribute("happened", alarms.history(me.practice(), household.id()).stream().filter(a -> a.dogId() == row.track().dogId()).toList());
         model.addAttribute("history", judgements.history(me.practice(), id).stream().filter(d -> !d.isOpen()).map(d -> Note.of(d, false)).toList());
         return "book/track";
+    }
+
+    private void askFor(TrackSteps map, Instant now) {
+        PracticeId practice = map.track().practiceId();
+        long household = map.track().householdId();
+        long track = map.track().id();
+        together.ask(() -> books.askForRows(practice, household, now), () -> baselines.concerning(map), () -> log.ofTrack(practice, track, now.minus(LOOKED_BACK)),
+                () -> incidents.since(practice, household, now.minus(LOOKED_BACK)), () -> looks.at(practice, track, now), () -> probes.trials(map),
+                () -> methods.ofHousehold(practice, household), () -> lessons.pack(practice, household), () -> judgements.history(practice, track));
     }
 
     private void evidence(TrackRow row, Case given, Facts facts, List<KeptRep> reps, Model model) {

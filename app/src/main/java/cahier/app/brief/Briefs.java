@@ -1,5 +1,6 @@
 package cahier.app.brief;
 
+import cahier.app.account.AskedTogether;
 import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarms;
@@ -10,6 +11,7 @@ import cahier.app.draw.MinutesRuler;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
+import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.household.Person;
 import cahier.app.incident.Incidents;
@@ -72,8 +74,12 @@ class Briefs {
     private final BusyTimes busy;
     private final Alarms alarms;
     private final Taps taps;
+    private final AskedTogether together;
+    private final Households households;
 
-    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, BusyTimes busy, Alarms alarms, Taps taps) {
+    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, BusyTimes busy, Alarms alarms, Taps taps, AskedTogether together, Households households) {
+        this.together = together;
+        this.households = households;
         this.alarms = alarms;
         this.taps = taps;
         this.books = books;
@@ -90,11 +96,12 @@ class Briefs {
 
     Brief of(PracticeId practice, long id, Instant now) {
         Lesson lesson = lessons.get(practice, id);
-        Book book = books.open(practice, lesson.householdId(), now);
-        Facts facts = book.facts();
+        Facts facts = households.facts(practice, lesson.householdId());
         ZoneId zone = facts.household().zone();
         Instant since = facts.lessons().stream().filter(l -> l.startsAt().isBefore(lesson.startsAt()) && l.state() != Lesson.State.MISSED).map(Lesson::startsAt).findFirst()
                 .orElse(lesson.startsAt().minus(FIRST_LOOK));
+        together.ask(() -> books.askFor(practice, lesson.householdId(), now), () -> askFor(practice, lesson, since));
+        Book book = books.open(practice, lesson.householdId(), now);
         List<KeptRep> reps = log.ofHousehold(practice, lesson.householdId(), since);
         List<Brief.Line> lines = book.active().stream().filter(r -> r.step().isPresent()).map(r -> line(r, facts, reps, since)).toList();
         Agenda suggested = Agenda.of(Math.max(Agenda.SHORTEST, lesson.minutes()), wishes(book));
@@ -110,6 +117,19 @@ class Briefs {
                 lesson.isOver() ? List.of() : busy.clashing(practice, lesson), Outbox.readers(facts).stream().map(Person::name).toList(),
                 alarms.history(practice, lesson.householdId()).stream().filter(a -> a.isOpen() || a.happenedAt().isAfter(since)).toList(), taps.since(practice, lesson.householdId(), since),
                 book.rows().stream().map(TrackRow::way).filter(w -> w.roadmap().current().isPresent() && w.permit().restsForGood()).map(w -> new Brief.Send(w.track().title(), w.why())).toList());
+    }
+
+    private void askFor(PracticeId practice, Lesson lesson, Instant since) {
+        long household = lesson.householdId();
+        log.ofHousehold(practice, household, since);
+        lessons.agenda(practice, lesson);
+        log.notes(practice, household, since, NOTES);
+        incidents.since(practice, household, since);
+        lessons.shown(practice, lesson);
+        lessons.notYet(practice, lesson);
+        taps.since(practice, household, since);
+        busy.clashing(practice, lesson);
+        lessons.pack(practice, household);
     }
 
     private Brief.Line line(TrackRow row, Facts facts, List<KeptRep> all, Instant since) {

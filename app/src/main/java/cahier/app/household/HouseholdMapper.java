@@ -2,7 +2,6 @@ package cahier.app.household;
 
 import cahier.app.account.PracticeId;
 import java.util.List;
-import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
@@ -15,9 +14,6 @@ interface HouseholdMapper {
 
     @Select(COLUMNS + "where practice_id = #{practice} order by lower(name), id")
     List<Household> all(PracticeId practice);
-
-    @Select(COLUMNS + "where practice_id = #{practice} and id = #{id}")
-    Optional<Household> find(PracticeId practice, long id);
 
     @Select("""
             insert into household (practice_id, name, home, zone, cautions, emergency, emergency_phone)

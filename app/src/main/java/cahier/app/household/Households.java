@@ -37,12 +37,16 @@ public class Households {
 
     /** The household, or the page for what does not exist. */
     public Household get(PracticeId practice, long id) {
-        return households.find(practice, id).orElseThrow(() -> new NotFound("household " + id));
+        return whole(practice, id).household(); // the same question as facts asks: a page that needs both asks once
+    }
+
+    private FactMapper.Whole whole(PracticeId practice, long id) {
+        return facts.whole(practice, id).orElseThrow(() -> new NotFound("household " + id));
     }
 
     /** The household with its facts; past and coming lessons, latest first. */
     public Facts facts(PracticeId practice, long id) {
-        FactMapper.Whole lists = facts.whole(practice, id).orElseThrow(() -> new NotFound("household " + id));
+        FactMapper.Whole lists = whole(practice, id);
         return new Facts(lists.household(), read(lists.people(), Person.class), read(lists.dogs(), Dog.class), read(lists.places(), Place.class),
                 read(lists.words(), Word.class), read(lists.lessons(), Lesson.class));
     }

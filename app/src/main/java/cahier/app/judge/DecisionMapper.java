@@ -102,6 +102,13 @@ interface DecisionMapper {
             on conflict (track_id) do update set due_at = excluded.due_at, anew = judgement_due.anew or excluded.anew""")
     void ask(PracticeId practice, long track, Instant at, boolean anew);
 
+    /** Asks for a look when the session of a rep has closed; anew where something that stands was said after the rep. */
+    @Insert("""
+            insert into judgement_due (practice_id, track_id, due_at, anew) values (#{practice}, #{track}, #{at}, exists (
+                select 1 from decision where practice_id = #{practice} and track_id = #{track} and state = 'OPEN' and made_at > #{rep}))
+            on conflict (track_id) do update set due_at = excluded.due_at, anew = judgement_due.anew or excluded.anew""")
+    void askAfterRep(PracticeId practice, long track, Instant rep, Instant at);
+
     /** A look was taken; when to look next. */
     @Insert("""
             insert into judgement_due (practice_id, track_id, due_at) values (#{practice}, #{track}, #{next})

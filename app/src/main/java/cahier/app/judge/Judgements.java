@@ -60,8 +60,7 @@ public class Judgements {
 
     /** Reps came in: the suggestion is looked at again once their session has closed. One that comes late may change what was said meanwhile. */
     void repsCame(PracticeId practice, Map<Long, Instant> lastRepOfTrack) {
-        lastRepOfTrack.forEach((track, last) -> decisions.ask(practice, track, last.plus(Sessions.CLOSES_AFTER),
-                open(practice, track).filter(d -> d.madeAt().isAfter(last)).isPresent()));
+        lastRepOfTrack.forEach((track, last) -> decisions.askAfterRep(practice, track, last, last.plus(Sessions.CLOSES_AFTER)));
     }
 
     /** The owner put a rep right or took it back: what was said of it is looked at again once the session has closed that may still go on. */

@@ -78,7 +78,7 @@ class TrackCase {
         Optional<Instant> callAnswered = Optional.ofNullable(decisions.lastCallAnswered(household.practiceId(), track));
         OptionalLong sinceRep = log.latestOfTrack(household.practiceId(), track, 1).stream()
                 .mapToLong(r -> ChronoUnit.DAYS.between(r.happenedAt().atZone(household.zone()).toLocalDate(), today)).findFirst();
-        return new Case.History(alarms.isOpen(household.practiceId(), roadmap.track().dogId()), sinceRep,
+        return new Case.History(alarms.open(household.practiceId(), household.id()).stream().anyMatch(a -> a.dogId() == roadmap.track().dogId()), sinceRep,
                 log.tooMuchInLast(household.practiceId(), track, Judge.TOO_OFTEN_REPS, callAnswered.orElse(Instant.EPOCH)), callAnswered,
                 PersonGap.Before.NONE);
     }

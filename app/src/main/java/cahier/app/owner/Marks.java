@@ -1,8 +1,10 @@
 package cahier.app.owner;
 
+import cahier.app.account.AskedTogether;
 import cahier.app.exposure.Trigger;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
+import cahier.app.household.Households;
 import cahier.app.household.Person;
 import cahier.app.log.NewRep;
 import cahier.app.rest.Allowed;
@@ -48,8 +50,12 @@ class Marks {
     private final Homeworks homeworks;
     private final Tracks tracks;
     private final Taps taps;
+    private final Households households;
+    private final AskedTogether together;
 
-    Marks(Rests rests, Roadmaps roadmaps, Homeworks homeworks, Tracks tracks, Taps taps) {
+    Marks(Rests rests, Roadmaps roadmaps, Homeworks homeworks, Tracks tracks, Taps taps, Households households, AskedTogether together) {
+        this.households = households;
+        this.together = together;
         this.rests = rests;
         this.roadmaps = roadmaps;
         this.homeworks = homeworks;
@@ -63,8 +69,9 @@ class Marks {
 
     /** Marks reps that were tapped while their step rested, or by somebody who should not have. Returns why, of one of them; empty when all was well. */
     String reps(Owner owner, Facts facts, List<NewRep> reps, Instant now) {
-        Map<Long, RoadmapTrack> ways = roadmaps.of(owner.practice(), owner.householdId(), now).stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
-        Map<Long, RoadmapTrack.Despite> despite = homeworks.latest(owner.practice(), owner.householdId()).map(Homework::items).orElse(List.of()).stream()
+        Asked asked = together.look(() -> asked(owner, now));
+        Map<Long, RoadmapTrack> ways = asked.ways().stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
+        Map<Long, RoadmapTrack.Despite> despite = asked.sheet().map(Homework::items).orElse(List.of()).stream()
                 .collect(Collectors.toMap(SheetItem::trackId, SheetItem::despite, (a, b) -> a));
         String said = "";
         for (NewRep rep : reps) {
@@ -76,6 +83,16 @@ class Marks {
             }
         }
         return said;
+    }
+
+    /** What is asked of the household, by its roadmap and by the sheet that is out. */
+    private record Asked(List<RoadmapTrack> ways, Optional<Homework> sheet) {
+    }
+
+    private Asked asked(Owner owner, Instant now) {
+        households.facts(owner.practice(), owner.householdId()); // the others need the answer to know what to ask
+        together.ask(() -> roadmaps.of(owner.practice(), owner.householdId(), now), () -> homeworks.latest(owner.practice(), owner.householdId()));
+        return new Asked(roadmaps.of(owner.practice(), owner.householdId(), now), homeworks.latest(owner.practice(), owner.householdId()));
     }
 
     /** The same for what is logged beside the tracks; with the topic of what was met. */
@@ -94,6 +111,14 @@ class Marks {
     }
 
     private Allowed allowed(Owner owner, Instant now) {
+        return together.look(() -> {
+            households.facts(owner.practice(), owner.householdId());
+            together.ask(() -> allowedNow(owner, now));
+            return allowedNow(owner, now);
+        });
+    }
+
+    private Allowed allowedNow(Owner owner, Instant now) {
         return rests.of(owner.practice(), owner.householdId(), tracks.ofHousehold(owner.practice(), owner.householdId()), now);
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.owner;
 
+import cahier.app.account.AskedTogether;
 import cahier.app.alarm.Alarm;
 import cahier.app.alarm.Alarms;
 import cahier.app.household.Facts;
@@ -68,6 +69,7 @@ class OwnerPractice {
 
     private final RepLog log;
     private final Judgements judgements;
+    private final AskedTogether together;
     private final Roadmaps roadmaps;
     private final Tracks tracks;
     private final Alarms alarms;
@@ -76,7 +78,8 @@ class OwnerPractice {
     private final TrainerMail mail;
 
     OwnerPractice(Households households, Homeworks homeworks, RepLog log, Judgements judgements, Roadmaps roadmaps,
-                  Tracks tracks, Alarms alarms, Probes probes, Marks marks, TrainerMail mail) {
+                  Tracks tracks, Alarms alarms, Probes probes, Marks marks, TrainerMail mail, AskedTogether together) {
+        this.together = together;
         this.marks = marks;
         this.mail = mail;
         this.households = households;
@@ -93,6 +96,8 @@ class OwnerPractice {
     Today today(Owner owner, Instant now) {
         Facts facts = households.facts(owner.practice(), owner.householdId());
         LocalDate day = now.atZone(facts.household().zone()).toLocalDate();
+        together.ask(() -> roadmaps.of(owner.practice(), owner.householdId(), now), () -> homeworks.latest(owner.practice(), owner.householdId()),
+                () -> judgements.lastAnsweredOf(owner.practice(), owner.householdId()));
         Optional<Homework> sheet = homeworks.latest(owner.practice(), owner.householdId());
         List<RoadmapTrack> ways = roadmaps.of(owner.practice(), owner.householdId(), now);
         List<Assignment> assignments = sheet.map(s -> homeworks.assignments(s, ways, Moment.NOW)).orElse(List.of());
