@@ -19,6 +19,8 @@ import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.jdbc.support.SQLExceptionTranslator;
 import org.springframework.jdbc.support.SQLStateSQLExceptionTranslator;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Sends what a page is about to ask in one round trip. The services are asked twice: the first time nobody answers and it is only noted what they want to
@@ -39,6 +41,7 @@ public class AskedTogether {
     }
 
     /** Within a command: until this has been read nothing is written, so that what is asked twice is asked once and questions can be sent together. */
+    @Transactional
     public <T> T look(Supplier<T> reading) {
         if (AskedOnce.isLooking()) {
             return reading.get();
@@ -60,6 +63,9 @@ public class AskedTogether {
         List<AskedOnce.Noted> noted = AskedOnce.note(askers);
         if (noted.isEmpty()) {
             return;
+        }
+        if (!TransactionSynchronizationManager.isActualTransactionActive()) {
+            throw new IllegalStateException("questions are asked together within a transaction: outside of one no practice is known, and there is no answer");
         }
         Connection connection = DataSourceUtils.getConnection(database);
         try (PreparedStatement all = connection.prepareStatement(noted.stream().map(n -> n.sql().getSql()).collect(Collectors.joining(";\n")))) {

@@ -28,9 +28,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class RepLog {
 
-    /** An owner may take a rep of any outcome back within this time (docs/rules.md 1). */
-    public static final Duration UNDO_WITHIN = Duration.ofSeconds(60);
-
     /** A message takes a moment; a clock this close is right. */
     private static final Duration CLOCK_TRUSTED = Duration.ofSeconds(10);
     /** Reps of a clock that was further off are marked. */

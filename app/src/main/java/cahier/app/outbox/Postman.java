@@ -2,7 +2,7 @@ package cahier.app.outbox;
 
 import cahier.app.account.PracticeId;
 import cahier.app.account.PracticeScope;
-import cahier.app.paper.Paper;
+import cahier.app.paper.PaperPdf;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.wording.Wording;
 import jakarta.mail.MessagingException;
@@ -42,15 +42,15 @@ public class Postman {
     private final MailMapper mails;
     private final MailServer server;
     private final OwnerLinks links;
-    private final Paper paper;
+    private final PaperPdf pdf;
     private final Clock clock;
     private final TransactionTemplate transactions;
 
-    Postman(MailMapper mails, MailServer server, OwnerLinks links, Paper paper, Clock clock, PlatformTransactionManager transactions) {
+    Postman(MailMapper mails, MailServer server, OwnerLinks links, PaperPdf pdf, Clock clock, PlatformTransactionManager transactions) {
         this.mails = mails;
         this.server = server;
         this.links = links;
-        this.paper = paper;
+        this.pdf = pdf;
         this.clock = clock;
         this.transactions = new TransactionTemplate(transactions);
     }
@@ -106,7 +106,7 @@ public class Postman {
         String link = Optional.ofNullable(mail.householdId()).flatMap(household -> links.token(practice, household)).map(token -> mail.site() + "/o/" + token).orElse("the link you have");
         helper.setText(Wording.fill(mail.body(), Map.of("link", link)));
         if (mail.homeworkId() != null) {
-            helper.addAttachment("homework.pdf", new ByteArrayResource(paper.pdf(practice, mail.homeworkId(), mail.site())), "application/pdf");
+            helper.addAttachment("homework.pdf", new ByteArrayResource(pdf.of(practice, mail.homeworkId(), mail.site())), "application/pdf");
         }
         sender.send(message);
     }

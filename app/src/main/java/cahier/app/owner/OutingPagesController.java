@@ -29,9 +29,6 @@ import org.springframework.web.bind.annotation.RequestAttribute;
 class OutingPagesController {
 
     private static final List<Integer> LENGTHS_MIN = List.of(30, 45, 60);
-    private static final double IDLE_MIN = 1.5;
-    private static final int USUAL_JACKPOTS = 2;
-    private static final int MINUTES_A_PASSER = 4;
 
     private final OwnerPractice practice;
     private final Outings outings;
@@ -61,7 +58,7 @@ class OutingPagesController {
         model.addAttribute("rests", beside.rests());
         Facts facts = beside.of(practice.facts(owner));
         Map<Integer, Provisions> take = new LinkedHashMap<>();
-        LENGTHS_MIN.forEach(m -> take.put(m, Provisions.of(m, IDLE_MIN, m / MINUTES_A_PASSER, 1, USUAL_JACKPOTS, FoodLines.PIECES_PER_BISCUIT)));
+        LENGTHS_MIN.forEach(m -> take.put(m, Provisions.usual(m, FoodLines.PIECES_PER_BISCUIT)));
         model.addAttribute("token", token);
         model.addAttribute("facts", facts);
         model.addAttribute("take", take);

@@ -6,7 +6,7 @@ import cahier.app.exposure.Exposures;
 import cahier.app.exposure.Trigger;
 import cahier.app.household.Facts;
 import cahier.app.incident.Incidents;
-import cahier.app.paper.Paper;
+import cahier.app.paper.PaperPdf;
 import cahier.app.paper.PdfFile;
 import cahier.app.progress.Progress;
 import cahier.app.sheet.OwnerLinks.Owner;
@@ -42,21 +42,21 @@ class OwnerController {
     private final Progress progress;
     private final Questions questions;
     private final Incidents incidents;
-    private final Paper paper;
+    private final PaperPdf pdf;
     private final Exposures exposures;
     private final Weeks weeks;
     private final Marks marks;
     private final AccountService accounts;
     private final Clock clock;
 
-    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, Paper paper, Exposures exposures, Weeks weeks, Marks marks, AccountService accounts, Clock clock) {
+    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, PaperPdf pdf, Exposures exposures, Weeks weeks, Marks marks, AccountService accounts, Clock clock) {
         this.marks = marks;
         this.accounts = accounts;
         this.practice = practice;
         this.progress = progress;
         this.questions = questions;
         this.incidents = incidents;
-        this.paper = paper;
+        this.pdf = pdf;
         this.exposures = exposures;
         this.weeks = weeks;
         this.clock = clock;
@@ -88,7 +88,7 @@ class OwnerController {
     /** The sheet that is out, to print. */
     @GetMapping("/o/{token}/sheet.pdf")
     ResponseEntity<byte[]> sheet(@RequestAttribute(OwnerFilter.OWNER) Owner owner) {
-        return PdfFile.of(paper.pdf(owner.practice(), practice.sheet(owner).id(), Site.address()));
+        return PdfFile.of(pdf.of(owner.practice(), practice.sheet(owner).id(), Site.address()));
     }
 
     /** What the dog met, and at what distance. */

@@ -33,6 +33,7 @@ import cahier.app.web.NotFound;
 import cahier.core.coach.SessionPlan;
 import cahier.core.pay.LeadClips;
 import cahier.core.rep.Outcome;
+import cahier.core.rep.UndoWindow;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Duration;
 import java.time.Instant;
@@ -60,12 +61,10 @@ class OwnerPractice {
 
     private static final Duration CORRECTED_WITHIN = Duration.ofDays(7);
     private static final Duration NEWS_FOR = Duration.ofDays(3);
-    private static final Duration LEAD_COUNTED = Duration.ofDays(30);
 
     private final Households households;
     private final Homeworks homeworks;
     private static final String ATTENTION = "attention";
-    private static final int SUCCESS_DAYS = 14;
 
     private final RepLog log;
     private final Judgements judgements;
@@ -109,7 +108,7 @@ class OwnerPractice {
     List<Today.Turn> turns(Owner owner, Today today, int minutes) {
         Map<Long, Today.Task> tasks = today.tasks().stream().filter(t -> t.isPractised() && !t.isDone()).collect(Collectors.toMap(Today.Task::stepId, Function.identity(), (a, b) -> a, LinkedHashMap::new));
         Map<Long, TrackSteps> maps = tracks.ofHousehold(owner.practice(), owner.householdId()).stream().collect(Collectors.toMap(m -> m.track().id(), Function.identity()));
-        List<PracticeDay> days = log.days(owner.practice(), owner.householdId()).stream().filter(d -> d.day().isAfter(today.day().minusDays(SUCCESS_DAYS))).toList();
+        List<PracticeDay> days = log.days(owner.practice(), owner.householdId()).stream().filter(d -> d.day().isAfter(today.day().minusDays(SessionPlan.SUCCESS_DAYS))).toList();
         List<SessionPlan.Exercise> exercises = tasks.values().stream().map(t -> exercise(t, maps.get(t.item().trackId()), days.stream().filter(d -> d.stepId() == t.stepId()).toList())).toList();
         return SessionPlan.of(exercises, 60.0 * minutes).parts().stream().map(p -> new Today.Turn(Objects.requireNonNull(tasks.get(p.exercise().id())), p.reps())).toList();
     }
@@ -230,9 +229,9 @@ class OwnerPractice {
     /** Both times are the phone's own, so that a clock that runs wrong takes nothing from the minute. */
     private KeptRep takenBack(Household household, UUID id, Instant at) {
         KeptRep rep = log.find(household, id).orElseThrow(() -> new NotFound("rep " + id));
-        if (rep.outcome() == Outcome.TOO_MUCH && at.isAfter(rep.at().plus(RepLog.UNDO_WITHIN))) {
+        if (!UndoWindow.isOpen(rep.outcome(), rep.at(), at)) {
             throw new BadBatch("a rep that was too much can be taken back within "
-                    + RepLog.UNDO_WITHIN.toSeconds() + " s; after that ask your trainer");
+                    + UndoWindow.TOO_MUCH.toSeconds() + " s; after that ask your trainer");
         }
         return rep;
     }
@@ -251,7 +250,7 @@ class OwnerPractice {
 
     /** How often the lead meant the end lately. */
     LeadClips lead(Owner owner, Instant now) {
-        return log.lead(owner.practice(), owner.householdId(), now.minus(LEAD_COUNTED));
+        return log.lead(owner.practice(), owner.householdId(), now.minus(LeadClips.COUNTED));
     }
 
     /** What is still to do today, and what the step that was just practised still lacks. */

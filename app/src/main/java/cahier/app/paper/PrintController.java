@@ -14,9 +14,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 class PrintController {
 
     private final Paper paper;
+    private final PaperPdf pdf;
 
-    PrintController(Paper paper) {
+    PrintController(Paper paper, PaperPdf pdf) {
         this.paper = paper;
+        this.pdf = pdf;
     }
 
     @GetMapping("/sheets/{id}/print")
@@ -30,6 +32,6 @@ class PrintController {
 
     @GetMapping("/sheets/{id}.pdf")
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal TrainerUser me, @PathVariable long id) {
-        return PdfFile.of(paper.pdf(me.practice(), id, Site.address()));
+        return PdfFile.of(pdf.of(me.practice(), id, Site.address()));
     }
 }

@@ -10,7 +10,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import cahier.app.household.Place;
-import cahier.app.paper.Paper;
+import cahier.app.paper.PaperPdf;
 import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
@@ -39,7 +39,7 @@ class SetupsTest extends AppTest {
     @Autowired
     private Tracks tracks;
     @Autowired
-    private Paper paper;
+    private PaperPdf pdf;
     @Autowired
     private Homeworks homeworks;
     private Home home;
@@ -75,8 +75,8 @@ class SetupsTest extends AppTest {
         open("/sheets/" + after + "/print").andExpect(content().string(allOf(containsString("Hedge by the mill"), containsString("5.7 s in view, 6.5 s needed"))));
         open("/sheets/" + after).andExpect(content().string(containsString("Hedge by the mill")));
         open("/sheets/" + before + "/print").andExpect(content().string(not(containsString("Hedge by the mill"))));
-        try (PDDocument pdf = Loader.loadPDF(asEdda(() -> paper.pdf(edda().practice(), after, "http://x")))) {
-            assertThat(new PDFTextStripper().getText(pdf).replaceAll("[\\s\u00a0]+", " ")).contains("Hedge by the mill").contains("5.7 s in view");
+        try (PDDocument read = Loader.loadPDF(asEdda(() -> pdf.of(edda().practice(), after, "http://x")))) {
+            assertThat(new PDFTextStripper().getText(read).replaceAll("[\\s\u00a0]+", " ")).contains("Hedge by the mill").contains("5.7 s in view");
         }
         long id = kept().get(0).setup().id();
         send("/households/" + home.id + "/setups/" + id + "/remove").andExpect(status().isFound());

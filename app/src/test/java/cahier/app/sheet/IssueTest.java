@@ -16,6 +16,7 @@ import cahier.app.judge.Answers;
 import cahier.app.outbox.Mail;
 import cahier.app.outbox.Outbox;
 import cahier.app.paper.Paper;
+import cahier.app.paper.PaperPdf;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.core.decide.Decision;
@@ -38,6 +39,8 @@ class IssueTest extends AppTest {
     private Outbox outbox;
     @Autowired
     private Paper paper;
+    @Autowired
+    private PaperPdf pdf;
     @Autowired
     private Households households;
     private Home home;
@@ -147,7 +150,7 @@ class IssueTest extends AppTest {
         home.post("alarms", "{\"id\":\"%s\",\"dog\":\"%d\",\"kind\":\"BIT\",\"what\":\"\",\"at\":\"%s\"}".formatted(UUID.randomUUID(), home.facts().dogs().get(0).id(), now()));
         String rests = "Everything with Pim rests. Your trainer speaks with you first.";
         long before = out().id();
-        assertThat(new String(asEdda(() -> paper.pdf(edda().practice(), before, "http://x")), 0, 5)).isEqualTo("%PDF-");
+        assertThat(new String(asEdda(() -> pdf.of(edda().practice(), before, "http://x")), 0, 5)).isEqualTo("%PDF-");
         assertThat(asEdda(() -> paper.sheet(edda().practice(), before, "http://x"))).satisfies(p -> {
             assertThat(p.isPractised(p.sheet().items().get(0))).isFalse();
             assertThat(p.why(p.sheet().items().get(0))).isEqualTo(rests);
@@ -166,7 +169,7 @@ class IssueTest extends AppTest {
         send("/lessons/" + lesson + "/close").andExpect(status().is3xxRedirection());
         assertThat(out().items()).isEmpty();
         assertThat(out().rests()).singleElement().satisfies(r -> assertThat(r.why()).isEqualTo(rests));
-        assertThat(new String(asEdda(() -> paper.pdf(edda().practice(), out().id(), "http://x")), 0, 5)).isEqualTo("%PDF-");
+        assertThat(new String(asEdda(() -> pdf.of(edda().practice(), out().id(), "http://x")), 0, 5)).isEqualTo("%PDF-");
     }
 
     @Test
@@ -190,6 +193,7 @@ class IssueTest extends AppTest {
         clock.pass(Duration.ofMinutes(1));
         home.post("touches", late.formatted(UUID.randomUUID(), UUID.randomUUID(), home.facts().dogs().get(0).id(), now())).andExpect(status().isOk());
         assertThat(homes.number(edda(), "select count(*)::int from touch where household_id = " + home.id)).as("nothing is lost").isEqualTo(2);
+        assertThat(homes.number(edda(), "select count(*)::int from tap_mark where kind = 'TOUCH' and household_id = " + home.id)).as("tapped while it rests").isEqualTo(1);
         open(book).andExpect(content().string(containsString("Touch with Pim: 1 tap, with an alarm open.")));
     }
 }

@@ -39,7 +39,7 @@ public final class ApplicationProcess implements AutoCloseable {
     }
 
     private Process start() throws IOException {
-        ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-cp",
+        ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-cp",
                 System.getProperty("java.class.path"), "cahier.app.CahierApplication", "--server.port=" + port, "--server.address=127.0.0.1", "--cahier.demo=true", "--cahier.judge.every-ms=500");
         builder.environment().put("CAHIER_DB_URL", database);
         builder.environment().put("CAHIER_DB_USER", Postgres.user());

@@ -94,6 +94,7 @@ public record AloneReading(List<Spell> spells, double seconds, OptionalDouble fi
         return last < SETTLED * first ? Pattern.SETTLING : Pattern.SPELLS;
     }
 
+    /** How many spells of sound, 0 or more. */
     public int bouts() {
         return spells.size();
     }

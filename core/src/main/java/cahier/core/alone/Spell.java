@@ -11,6 +11,7 @@ public record Spell(double from, double to) {
         }
     }
 
+    /** How long it lasted, in seconds. */
     public double seconds() {
         return to - from;
     }

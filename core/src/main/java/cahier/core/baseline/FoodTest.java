@@ -28,6 +28,7 @@ public record FoodTest(boolean fromTrainer, Optional<Boolean> fromOwner) {
         UNEASY_HERE
     }
 
+    /** What the tries say; the first that holds. */
     public Reading reading() {
         if (fromTrainer) {
             return Reading.AT_EASE;

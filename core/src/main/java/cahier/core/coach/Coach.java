@@ -36,6 +36,7 @@ public final class Coach {
     public record Situation(TrackKind kind, List<Outcome> outcomes, int doseReps, double minutesGone, double maxMinutes, OptionalInt sinceEase, int eases, int sincePause) {
     }
 
+    /** What to do next (docs/rules.md 5): stop before end, end before ease, ease before breathe. */
     public static Advice of(Situation now) {
         List<Outcome> outcomes = now.outcomes();
         if (stops(now.kind(), outcomes)) {

@@ -37,6 +37,7 @@ public record CoachTable(List<Row> rows) {
         return usedUp && advice != Advice.STOP ? Advice.END : advice;
     }
 
+    /** The row after this outcome. */
     public int next(int row, Outcome outcome) {
         return rows.get(row).next().get(outcome.ordinal());
     }

@@ -17,6 +17,8 @@ public record SessionPlan(List<Part> parts) {
     /** Between two reps. */
     public static final double RESET_S = 10;
     /** A rep without a duration of its own. */
+    /** Days of reps that say how well a step goes. */
+    public static final int SUCCESS_DAYS = 14;
     public static final double REP_S = 5;
 
     /**

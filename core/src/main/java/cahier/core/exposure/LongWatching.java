@@ -60,17 +60,18 @@ public record LongWatching(List<Block> blocks) {
     /** One quarter of an hour, counted. */
     public record Block(int calm, int reacted, int ate, int refused) {
 
+        /** How many passed, 0 or more. */
         public int passed() {
             return calm + reacted;
         }
 
         /** The share of what passed that it stayed calm at; nothing when nothing passed. */
-        public OptionalDouble calmShare() {
+        OptionalDouble calmShare() {
             return passed() == 0 ? OptionalDouble.empty() : OptionalDouble.of((double) calm / passed());
         }
 
         /** The share of offers it took; nothing when none was noted. */
-        public OptionalDouble foodShare() {
+        OptionalDouble foodShare() {
             return ate + refused == 0 ? OptionalDouble.empty() : OptionalDouble.of((double) ate / (ate + refused));
         }
 

@@ -12,8 +12,6 @@ import java.util.OptionalDouble;
  */
 public record LooksToCome(int steps, long looks, long pieces) {
 
-    /** Pieces for a look that came by itself. */
-    public static final int JACKPOT = 5;
     /** Beyond this nobody counts. */
     private static final double MOST = 1e6;
 
@@ -50,6 +48,6 @@ public record LooksToCome(int steps, long looks, long pieces) {
             return Optional.empty();
         }
         double looks = perStep * steps;
-        return Optional.of(new LooksToCome(steps, (long) Math.ceil(looks - 1e-9), (long) Math.ceil(looks * (byItself * JACKPOT + atTheCue) - 1e-9)));
+        return Optional.of(new LooksToCome(steps, (long) Math.ceil(looks - 1e-9), (long) Math.ceil(looks * (byItself * Provisions.JACKPOT + atTheCue) - 1e-9)));
     }
 }

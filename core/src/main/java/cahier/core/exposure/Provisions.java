@@ -14,6 +14,20 @@ public record Provisions(int pieces, int biscuits) {
     public static final double LEAST_IDLE_MIN = 1;
     public static final double MOST_IDLE_MIN = 2;
 
+    private static final double USUAL_IDLE_MIN = 1.5;
+    private static final int USUAL_MINUTES_A_PASSER = 4;
+    private static final int USUAL_JACKPOTS = 2;
+
+    /**
+     * As it usually goes: a piece every minute and a half, somebody every four minutes, two jackpots.
+     *
+     * @param minutes of the sitting, above 0
+     * @param cuts pieces that one biscuit gives, 1 or more
+     */
+    public static Provisions usual(int minutes, int cuts) {
+        return of(minutes, USUAL_IDLE_MIN, minutes / USUAL_MINUTES_A_PASSER, 1, USUAL_JACKPOTS, cuts);
+    }
+
     /**
      * Reckons them.
      *

@@ -39,6 +39,7 @@ public record SightLine(List<Stretch> visible, Optional<Stretch> widest, double 
     /** From left to right along the path, in metres. */
     public record Stretch(double from, double to) {
 
+        /** Its length, in metres. */
         public double metres() {
             return to - from;
         }

@@ -90,10 +90,11 @@ public record FoodBudget(Dog dog, Treats treats, double foodKcalPerGram, double 
     }
 
     /** That as a share of the allowance, 0 and more. */
-    public double shareOfAllowance() {
+    double shareOfAllowance() {
         return treatKcal() / allowance();
     }
 
+    /** Whether the pieces weigh more than treats may. */
     public boolean isOver() {
         return treatKcal() > allowance();
     }
@@ -114,7 +115,7 @@ public record FoodBudget(Dog dog, Treats treats, double foodKcalPerGram, double 
     }
 
     /** Whether the treats exceed the whole need. */
-    public boolean isImpossible() {
+    boolean isImpossible() {
         return treatKcal() > need();
     }
 

@@ -35,7 +35,7 @@ public final class Effort {
      *
      * @param n reps, 0 or more
      */
-    public static double doneWithin(double p, int k, int n) {
+    static double doneWithin(double p, int k, int n) {
         check(p, k);
         if (n < 0) {
             throw new IllegalArgumentException("n must be 0 or more, was " + n);

@@ -23,6 +23,7 @@ public enum Zone {
         this.words = words;
     }
 
+    /** As a person would say it, "ear left". */
     public String words() {
         return words;
     }

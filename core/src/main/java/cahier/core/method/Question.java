@@ -34,6 +34,7 @@ public enum Question {
         return Arrays.stream(values()).filter(q -> q.choices.contains(choice)).findFirst().orElseThrow();
     }
 
+    /** What a household does that chose nothing. */
     public Choice usual() {
         return choices.get(0);
     }

@@ -1,5 +1,6 @@
 package cahier.core.pay;
 
+import java.time.Duration;
 import java.util.OptionalDouble;
 
 /**
@@ -10,6 +11,8 @@ import java.util.OptionalDouble;
  */
 public record LeadClips(int on, int home) {
 
+    /** How far back they are counted. */
+    public static final Duration COUNTED = Duration.ofDays(30);
     /** Above this share the lead has come to mean the end. */
     public static final double MOST = 0.2;
 
@@ -30,7 +33,7 @@ public record LeadClips(int on, int home) {
     }
 
     /** How many more times it goes on and off again before it does not. */
-    public int moreToMend() {
+    int moreToMend() {
         return Math.max(0, (int) Math.ceil(home / MOST) - on);
     }
 }

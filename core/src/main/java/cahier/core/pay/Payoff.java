@@ -12,7 +12,7 @@ public enum Payoff {
     }
 
     /** How often it is drawn beside the others; food twice as often as anything else. */
-    public int usualWeight() {
+    int usualWeight() {
         return usualWeight;
     }
 }

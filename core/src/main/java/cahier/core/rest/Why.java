@@ -37,12 +37,12 @@ public enum Why {
     }
 
     /** Whether it passes by itself within the day, so that a sheet for days to come does not ask. */
-    public boolean isOfTheMoment() {
+    boolean isOfTheMoment() {
         return scope == Scope.MOMENT;
     }
 
     /** Whether it is about who practises: somebody else may. */
-    public boolean isOfThePerson() {
+    boolean isOfThePerson() {
         return scope == Scope.PERSON;
     }
 }

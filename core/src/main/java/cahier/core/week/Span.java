@@ -20,10 +20,12 @@ public record Span(int startInclusive, int endExclusive) {
         }
     }
 
+    /** Whether they share a minute; where one ends as the other begins they do not. */
     public boolean overlaps(Span other) {
         return startInclusive < other.endExclusive && other.startInclusive < endExclusive;
     }
 
+    /** Whether the minute is within, its first included, its end not. */
     public boolean contains(int minute) {
         return minute >= startInclusive && minute < endExclusive;
     }

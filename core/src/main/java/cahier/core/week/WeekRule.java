@@ -14,6 +14,7 @@ public enum WeekRule {
         this.hard = hard;
     }
 
+    /** Whether a plan that breaks it is none. */
     public boolean isHard() {
         return hard;
     }

@@ -32,7 +32,7 @@ public final class Clashes {
     }
 
     /** Whether two spoken words sound alike to a dog; the order does not matter, and a word sounds like itself. */
-    public static boolean soundAlike(String a, String b) {
+    static boolean soundAlike(String a, String b) {
         return Sound.of(a).isLike(Sound.of(b));
     }
 

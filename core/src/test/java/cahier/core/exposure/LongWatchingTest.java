@@ -64,6 +64,11 @@ class LongWatchingTest {
     }
 
     @Test
+    void halfAnHourAsItUsuallyGoesTakesThirtySevenPieces() {
+        assertThat(Provisions.usual(30, 4)).isEqualTo(Provisions.of(30, 1.5, 7, 1, 2, 4)).isEqualTo(new Provisions(37, 10));
+    }
+
+    @Test
     void whatCannotBeIsRefused() {
         assertThatIllegalArgumentException().isThrownBy(() -> LongWatching.of(List.of(at(2, Seen.CALM)), 60)).withMessageContaining("120, was 60");
         assertThatIllegalArgumentException().isThrownBy(() -> new Moment(-1, Seen.CALM)).withMessageContaining("-1");
