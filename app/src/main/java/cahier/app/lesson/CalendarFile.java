@@ -2,6 +2,8 @@ package cahier.app.lesson;
 
 import java.io.IOException;
 import java.io.Reader;
+import java.io.StringReader;
+import java.io.StringWriter;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -14,6 +16,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -29,6 +33,8 @@ public final class CalendarFile {
     static final Duration AHEAD = Duration.ofDays(366);
     /** More than anybody has in a year; a file that says more is a mistake. */
     static final int MOST = 5000;
+    /** All entries together are followed through so far and no further: a second or two. */
+    private static final long MOST_STEPS = 1_000_000;
     private static final int LONGEST_TITLE = 120;
 
     private CalendarFile() {
@@ -60,12 +66,14 @@ public final class CalendarFile {
 
     private static List<Busy> times(Reader file, ZoneId zone, Instant now, boolean alsoFree) {
         List<Busy> all = new ArrayList<>();
+        long steps = 0;
         for (VEvent event : events(file)) {
             boolean free = "TRANSPARENT".equals(value(event, Property.TRANSP)) && !alsoFree;
             if (!free && !"CANCELLED".equals(value(event, Property.STATUS))) {
-                all.addAll(times(event, zone, now));
+                steps += steps(event, zone, now);
+                all.addAll(steps > MOST_STEPS ? List.of() : times(event, zone, now));
             }
-            if (all.size() > MOST) {
+            if (all.size() > MOST || steps > MOST_STEPS) {
                 throw new Bad("This calendar has more than " + MOST + " entries in the coming year. Export one that has fewer.");
             }
         }
@@ -75,31 +83,55 @@ public final class CalendarFile {
 
     private static List<VEvent> events(Reader file) {
         try {
-            Calendar calendar = new CalendarBuilder().build(file);
+            StringWriter text = new StringWriter();
+            file.transferTo(text);
+            Repeats.check(text.toString());
+            Calendar calendar = new CalendarBuilder().build(new StringReader(text.toString()));
             return calendar.getComponents(Component.VEVENT);
         } catch (ParserException e) {
             throw new Bad("This is not a calendar file (.ics); it cannot be read from line " + e.getLineNo() + " on.");
-        } catch (IOException | IllegalArgumentException e) {
+        } catch (Bad e) {
+            throw e;
+        } catch (IOException | RuntimeException e) { // the reader has many ways to say so
             throw new Bad("This is not a calendar file (.ics).");
         }
     }
 
     private static List<Busy> times(VEvent event, ZoneId zone, Instant now) {
-        if (value(event, Property.RRULE).matches(".*FREQ=(SECONDLY|MINUTELY).*")) {
-            throw new Bad("“" + value(event, Property.SUMMARY) + "” repeats more often than every hour.");
-        }
         Instant from = now.minus(Duration.ofDays(1));
         Instant to = now.plus(AHEAD);
         String title = value(event, Property.SUMMARY);
         String kept = title.isEmpty() ? "busy" : title.substring(0, Math.min(LONGEST_TITLE, title.length()));
-        return event.calculateRecurrenceSet(window(event, from, to, zone)).stream().map(p -> busy(p, zone, kept)).flatMap(Optional::stream)
-                .filter(b -> b.overlaps(from, to)).toList();
+        return read(title, () -> event.calculateRecurrenceSet(window(start(event), from, to, zone)).stream().map(p -> busy(p, zone, kept)).flatMap(Optional::stream)
+                .filter(b -> b.overlaps(from, to)).toList());
+    }
+
+    private static long steps(VEvent event, ZoneId zone, Instant now) {
+        String title = value(event, Property.SUMMARY);
+        return read(title, () -> Repeats.steps(rules(event), instant(start(event), zone).atZone(zone).toLocalDate(), now.plus(AHEAD).atZone(zone).toLocalDate(), title));
+    }
+
+    private static <T> T read(String title, Supplier<T> reading) {
+        try {
+            return reading.get();
+        } catch (Bad e) {
+            throw e;
+        } catch (RuntimeException e) { // a time zone that nobody knows, a rule that contradicts itself
+            throw new Bad("“" + title + "” has a time or a rule that cannot be read.");
+        }
+    }
+
+    private static List<String> rules(VEvent event) {
+        return Stream.of(Property.RRULE, Property.EXRULE).flatMap(name -> event.getProperties(name).stream()).map(Property::getValue).toList();
+    }
+
+    @SuppressWarnings("deprecation") // its successor is there in the parser only
+    private static Temporal start(VEvent event) {
+        return event.<Temporal>getStartDate().orElseThrow(() -> new Bad("“" + value(event, Property.SUMMARY) + "” has no start.")).getDate();
     }
 
     /** The window in the kind of time the entry itself is written in: days, wall time, or a moment. */
-    @SuppressWarnings("deprecation") // its successor is there in the parser only
-    private static Period<? extends Temporal> window(VEvent event, Instant from, Instant to, ZoneId zone) {
-        Temporal start = event.<Temporal>getStartDate().orElseThrow(() -> new Bad("“" + value(event, Property.SUMMARY) + "” has no start.")).getDate();
+    private static Period<? extends Temporal> window(Temporal start, Instant from, Instant to, ZoneId zone) {
         if (start instanceof LocalDate) {
             return new Period<>(from.atZone(zone).toLocalDate(), to.atZone(zone).toLocalDate());
         }

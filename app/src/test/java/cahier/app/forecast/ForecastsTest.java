@@ -94,7 +94,7 @@ class ForecastsTest extends AppTest {
 
     @Test
     void whatWasSaidIsKeptAndHeldAgainstTheEnd() throws Exception {
-        open("/forecasts").andExpect(content().string(containsString("No track has ended yet")));
+        open(practices.trainerOf("Quiet Row Dogs", "Tamsin Holt", "tamsin@quietrow.example"), "/forecasts").andExpect(content().string(containsString("No track has ended yet")));
         days("cmcmc", 3);
         Outlook said = outlook();
         asEdda(() -> {

@@ -2,11 +2,14 @@ package cahier.app.lesson;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assertions.assertTimeout;
 
 import java.io.StringReader;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -75,8 +78,30 @@ class BusyTimesTest {
 
     @Test
     void moreThanAnybodyHasInAYearIsRefused() {
-        assertThatThrownBy(() -> times(event("SUMMARY:Tick", "DTSTART:20260602T090000Z", "DTEND:20260602T090100Z", "RRULE:FREQ=SECONDLY"))).hasMessage("“Tick” repeats more often than every hour.");
+        assertThatThrownBy(() -> times(event("SUMMARY:Tick", "DTSTART:20260602T090000Z", "DTEND:20260602T090100Z", "RRULE:FREQ=SECONDLY"))).hasMessage("An entry of this calendar repeats more often than every hour.");
         assertThatThrownBy(() -> times(event("DTSTART:20260602T090000Z", "DTEND:20260602T090100Z", "RRULE:FREQ=HOURLY")))
                 .hasMessageStartingWith("This calendar has more than 5000 entries");
+    }
+
+    /** Each asks for millions of times in a few letters, some of them in what is left out or in when the clocks change. */
+    @ParameterizedTest
+    @ValueSource(strings = {"RRULE:FREQ=DAILY\r\nEXRULE:FREQ=SECONDLY", "RRULE:FREQ=MINUTELY", "RRULE:FREQ=HOURLY;BYMINUTE=0,1,2,3,4,5;BYSECOND=0,1,2,3", "rrule:freq=secondly", "RRULE:FRE\r\n Q=SECONDLY",
+        "RRULE;X-A=\"b:c\":FREQ=SECONDLY", "RRULE:FREQ=YEARLY;BYDAY=MO,TU;BYHOUR=1,2,3,4,5;BYMINUTE=1,2,3,4,5,6", "RRULE:INTERVAL=1", "RRULE:FREQ=FORTNIGHTLY"})
+    void aFewLettersCannotAskForMillions(String rule) {
+        assertTimeout(Duration.ofSeconds(2), () -> assertThatThrownBy(() -> times(event("SUMMARY:Tick", "DTSTART:20260602T090000Z", "DTEND:20260602T090100Z", rule)))
+                .isInstanceOf(CalendarFile.Bad.class).hasMessage("An entry of this calendar repeats more often than every hour."));
+    }
+
+    @Test
+    void whatBeganLongAgoIsFollowedThroughOnlySoFar() {
+        assertThat(times(event("SUMMARY:Birthday", "DTSTART;VALUE=DATE:19510602", "DTEND;VALUE=DATE:19510603", "RRULE:FREQ=YEARLY"))).hasSizeBetween(1, 2);
+        assertThatThrownBy(() -> times(event("SUMMARY:Pill", "DTSTART:00010602T090000Z", "DTEND:00010602T090100Z", "RRULE:FREQ=DAILY"))).hasMessage("“Pill” has repeated since 1, too often to be followed through.");
+        String[] daily = IntStream.range(0, 2_000).mapToObj(i -> event("SUMMARY:Pill", "DTSTART:19260602T090000Z", "DTEND:19260602T090100Z", "RRULE:FREQ=DAILY;UNTIL=19270101T000000Z")).toArray(String[]::new);
+        assertTimeout(Duration.ofSeconds(10), () -> assertThatThrownBy(() -> times(daily)).hasMessageStartingWith("This calendar has more than 5000 entries"));
+    }
+
+    @Test
+    void aTimeZoneThatNobodyKnowsIsSaidInWords() {
+        assertThatThrownBy(() -> times(event("SUMMARY:Call", "DTSTART;TZID=Mars/Olympus:20260602T090000", "DTEND;TZID=Mars/Olympus:20260602T100000"))).isInstanceOf(CalendarFile.Bad.class);
     }
 }

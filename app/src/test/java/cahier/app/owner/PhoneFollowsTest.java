@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
+import cahier.app.account.AskedTogether;
 import cahier.app.account.PracticeScope;
 import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarm;
@@ -42,6 +43,8 @@ class PhoneFollowsTest extends AppTest {
     private Judgements judgements;
     @Autowired
     private Answers answers;
+    @Autowired
+    private AskedTogether together;
 
     private TrainerUser me;
     private Home home;
@@ -63,7 +66,7 @@ class PhoneFollowsTest extends AppTest {
 
     @Test
     void thePhoneNeverAsksWhatRestsAndNeverClimbsByItself() throws Exception {
-        me = edda();
+        me = practices.trainerOf("Long Lane Lessons", "Per Linde", "per@longlane.example"); // hundreds of alarms, and their mail, are nobody else's
         for (int seed = 0; seed < RUNS; seed++) {
             random = new Random(seed);
             home = homes.make(me, seed % 2 == 0 ? TrackKind.SKILL : TrackKind.COMFORT, 4);
@@ -81,9 +84,12 @@ class PhoneFollowsTest extends AppTest {
 
     /** What there is to see after an act. */
     private void look() {
-        today = within(() -> practice.today(new Owner(me.practice(), home.id), now()));
-        map = home.roadmap();
-        open = within(() -> judgements.open(me.practice(), home.track));
+        within(() -> together.look(() -> {
+            today = practice.today(new Owner(me.practice(), home.id), now());
+            map = home.roadmap();
+            open = judgements.open(me.practice(), home.track);
+            return today;
+        }));
     }
 
     private Optional<Today.Task> asks() {
