@@ -79,17 +79,15 @@ class AlarmAnswers {
     public void answer(TrainerUser trainer, UUID id, String with, String agreed, Map<Long, Choice> choices, Instant now) {
         PracticeId practice = trainer.practice();
         Alarm alarm = alarms.get(practice, id);
-        if (!alarm.isOpen()) {
+        if (!alarms.answer(trainer, id, with, agreed, now)) {
             return;
         }
+        mail.alarmOpened(practice, id);
         calls(practice, alarm).forEach(call -> {
             Choice choice = choices.get(call.track());
             if (choice != null) {
                 answers.call(trainer, call.decided().id(), call.decided().version(), choice.next(), choice.why(), now);
             }
         });
-        if (alarms.answer(trainer, id, with, agreed, now)) {
-            mail.alarmOpened(practice, id);
-        }
     }
 }
