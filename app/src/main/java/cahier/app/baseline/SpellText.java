@@ -13,9 +13,10 @@ import java.util.stream.Collectors;
 /** Spells as they are typed, pasted or read from a CSV file: one a line, "vocal, 1:05, 1:20" or "vocal;65;80.5"; a line of headings is skipped. */
 final class SpellText {
 
-    private static final Pattern LINE = Pattern.compile("([a-z ]+?)\\s*[,;\\t]\\s*([\\d:.]+)\\s*[,;\\t]\\s*([\\d:.]+)");
+    private static final Pattern LINE = Pattern.compile("([a-z ]++)[,;\\t] *+([\\d:.]++) *+[,;\\t] *+([\\d:.]++)");
     private static final Pattern MOMENT = Pattern.compile("(?:(\\d{1,3}):)?(\\d{1,5}(?:\\.\\d{1,3})?)");
     private static final int MOST = 2000;
+    private static final int SHOWN = 80;
     private static final int MINUTE = 60;
 
     private SpellText() {
@@ -42,12 +43,16 @@ final class SpellText {
             }
             int number = i + 1;
             spells.add(spell(line).orElseThrow(() -> new IllegalArgumentException("line " + number + " must be a sign and two times, such as vocal, 1:05, 1:20, with one of "
-                    + Arrays.stream(Findings.Sign.values()).map(s -> s.name().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", ")) + ", was “" + lines.get(number - 1).strip() + "”")));
+                    + Arrays.stream(Findings.Sign.values()).map(s -> s.name().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", ")) + ", was “" + shown(lines.get(number - 1).strip()) + "”")));
         }
         if (spells.size() > MOST) {
             throw new IllegalArgumentException("at most " + MOST + " spells, were " + spells.size());
         }
         return spells;
+    }
+
+    private static String shown(String line) {
+        return line.length() > SHOWN ? line.substring(0, SHOWN) + "…" : line;
     }
 
     private static Optional<Findings.Spell> spell(String line) {

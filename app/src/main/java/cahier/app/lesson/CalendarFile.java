@@ -1,5 +1,6 @@
 package cahier.app.lesson;
 
+import cahier.app.web.CleanText;
 import java.io.IOException;
 import java.io.Reader;
 import java.io.StringReader;
@@ -158,6 +159,6 @@ public final class CalendarFile {
     }
 
     private static String value(VEvent event, String name) {
-        return event.getProperty(name).map(p -> p.getValue() == null ? "" : p.getValue().strip()).orElse("");
+        return event.getProperty(name).map(p -> p.getValue() == null ? "" : CleanText.of(p.getValue()).strip()).orElse("");
     }
 }

@@ -4,6 +4,7 @@ import cahier.app.account.PracticeId;
 import cahier.app.account.PracticeScope;
 import cahier.app.paper.PaperPdf;
 import cahier.app.sheet.OwnerLinks;
+import cahier.app.web.CleanText;
 import cahier.app.wording.Wording;
 import jakarta.mail.MessagingException;
 import jakarta.mail.SendFailedException;
@@ -102,9 +103,9 @@ public class Postman {
         helper.setFrom(new InternetAddress(server.from(mail.replyTo()), mail.fromName(), StandardCharsets.UTF_8.name()));
         helper.setReplyTo(mail.replyTo());
         helper.setTo(new InternetAddress(mail.toAddress(), mail.toName(), StandardCharsets.UTF_8.name()));
-        helper.setSubject(mail.subject());
+        helper.setSubject(CleanText.of(mail.subject()));
         String link = Optional.ofNullable(mail.householdId()).flatMap(household -> links.token(practice, household)).map(token -> mail.site() + "/o/" + token).orElse("the link you have");
-        helper.setText(Wording.fill(mail.body(), Map.of("link", link)));
+        helper.setText(CleanText.of(Wording.fill(mail.body(), Map.of("link", link))));
         if (mail.homeworkId() != null) {
             helper.addAttachment("homework.pdf", new ByteArrayResource(pdf.of(practice, mail.homeworkId(), mail.site())), "application/pdf");
         }

@@ -6,6 +6,7 @@ import cahier.app.household.Place;
 import cahier.app.log.NewRep;
 import cahier.app.log.Side;
 import cahier.app.log.Tags;
+import cahier.app.web.CleanText;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -181,7 +182,7 @@ final class RepBatch {
     }
 
     static String text(@Nullable JsonNode value) {
-        return value == null || value.isNull() ? "" : value.asText().strip();
+        return value == null || value.isNull() ? "" : CleanText.of(value.asText()).strip();
     }
 
     static BadBatch refused(String field, String rule, @Nullable JsonNode value) {

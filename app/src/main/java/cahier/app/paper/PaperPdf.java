@@ -1,6 +1,7 @@
 package cahier.app.paper;
 
 import cahier.app.account.PracticeId;
+import cahier.app.web.CleanText;
 import com.openhtmltopdf.extend.FSSupplier;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
@@ -44,7 +45,7 @@ public class PaperPdf {
         context.setVariable("paper", paper.sheet(practice, id, site));
         context.setVariable("pdf", true);
         context.setVariable("css", css());
-        String html = templates.process("paper/sheet", context);
+        String html = CleanText.of(templates.process("paper/sheet", context)); // also of what was kept before it was cleaned on the way in
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useSVGDrawer(new BatikSVGDrawer());

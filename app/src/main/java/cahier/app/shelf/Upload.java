@@ -1,5 +1,6 @@
 package cahier.app.shelf;
 
+import cahier.app.web.CleanText;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -26,7 +27,7 @@ public final class Upload {
     /** The file's content, else what was pasted. */
     public static String text(@Nullable MultipartFile file, String pasted) {
         try {
-            return file == null || file.isEmpty() ? pasted : new String(first(file), StandardCharsets.UTF_8);
+            return file == null || file.isEmpty() ? pasted : CleanText.of(new String(first(file), StandardCharsets.UTF_8));
         } catch (IOException e) {
             throw new UncheckedIOException("an upload cannot be read", e);
         }

@@ -2,9 +2,11 @@ package cahier.app.baseline;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
+import static org.junit.jupiter.api.Assertions.assertTimeout;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
@@ -69,6 +71,14 @@ class WatchesTest extends AppTest {
 
     private byte[] recording(String which) throws Exception {
         return mvc.perform(get("/bench/recording.wav?dog=" + which + "&seed=3").with(user(edda()))).andReturn().getResponse().getContentAsByteArray();
+    }
+
+    @Test
+    void aLongLineIsRefusedAtOnceAndNotRepeated() {
+        for (String line : List.of(" ".repeat(100_000) + "x", "a".repeat(100_000), "vocal" + " ".repeat(100_000) + ",1,", "vocal,1" + " ".repeat(100_000) + ",:")) {
+            assertTimeout(Duration.ofSeconds(2), () -> assertThatIllegalArgumentException().isThrownBy(() -> SpellText.read(line))
+                    .withMessageContaining("line 1 must be a sign and two times").satisfies(e -> assertThat(e.getMessage()).hasSizeLessThan(300)));
+        }
     }
 
     @Test
