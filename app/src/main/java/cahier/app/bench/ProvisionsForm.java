@@ -1,9 +1,9 @@
 package cahier.app.bench;
 
-import cahier.app.food.FoodLines;
 import cahier.app.web.Measures;
 import cahier.core.exposure.Provisions;
 import cahier.core.exposure.Traffic;
+import cahier.core.food.FoodBudget;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 public record ProvisionsForm(@Nullable String minutes, @Nullable String idle, @Nullable String passers, @Nullable String each, @Nullable String jackpots, @Nullable String cuts,
                              @Nullable String carried, @Nullable String seen, @Nullable String during) {
 
-    public static final ProvisionsForm USUAL = new ProvisionsForm("45", "1.5", "10", "1", "2", Integer.toString(FoodLines.PIECES_PER_BISCUIT), "", "", "10");
+    public static final ProvisionsForm USUAL = new ProvisionsForm("45", "1.5", "10", "1", "2", Integer.toString(FoodBudget.Treats.USUAL_PER_BISCUIT), "", "", "10");
     private static final int LONGEST_MIN = 480;
     private static final int MOST = 500;
 
@@ -48,9 +48,9 @@ public record ProvisionsForm(@Nullable String minutes, @Nullable String idle, @N
 
     /** "72 pieces: 18 biscuits to cut, 36 g, 126 kcal." */
     private static String needed(Provisions p) {
-        double grams = p.pieces() * FoodLines.PIECE_G;
+        double grams = p.pieces() * FoodBudget.Treats.USUAL_PIECE_G;
         return p.pieces() + (p.pieces() == 1 ? " piece: " : " pieces: ") + p.biscuits() + (p.biscuits() == 1 ? " biscuit" : " biscuits") + " to cut, " + Measures.plain(grams, 1) + "\u00a0g, "
-                + Math.round(grams * FoodLines.TREAT_KCAL_PER_G) + "\u00a0kcal.";
+                + Math.round(grams * FoodBudget.Treats.USUAL_KCAL_PER_G) + "\u00a0kcal.";
     }
 
     private static String traffic(int counted, int minutes) {

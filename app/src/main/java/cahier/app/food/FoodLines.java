@@ -21,11 +21,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class FoodLines {
 
-    /** A piece the size of a pea. */
-    public static final double PIECE_G = 0.5;
-    public static final double TREAT_KCAL_PER_G = 3.5;
-    static final double FOOD_KCAL_PER_G = 3.6;
-    public static final int PIECES_PER_BISCUIT = 4;
     private static final double G_PER_KG = 1000;
     private static final double PER_100 = 100;
 
@@ -49,9 +44,9 @@ public class FoodLines {
         if (dog.weightG() == null) {
             return Optional.empty();
         }
-        double food = care == null || care.kcal100g() == null ? FOOD_KCAL_PER_G : care.kcal100g() / PER_100;
+        double food = care == null || care.kcal100g() == null ? FoodBudget.USUAL_FOOD_KCAL_PER_G : care.kcal100g() / PER_100;
         FoodBudget budget = new FoodBudget(new FoodBudget.Dog(dog.weightG() / G_PER_KG, Stage.of(Optional.ofNullable(dog.born()), Optional.ofNullable(care).map(DogCare::neutered), today)),
-                new FoodBudget.Treats(pieces, PIECE_G, TREAT_KCAL_PER_G, PIECES_PER_BISCUIT), food, FoodBudget.USUAL_SHARE);
+                FoodBudget.Treats.usual(pieces), food, FoodBudget.USUAL_SHARE);
         return Optional.of(new FoodLine(dog.name(), budget));
     }
 }

@@ -1,7 +1,6 @@
 package cahier.app.owner;
 
 import cahier.app.alone.Departures;
-import cahier.app.food.FoodLines;
 import cahier.app.handling.Handling;
 import cahier.app.household.Facts;
 import cahier.app.outing.Outings;
@@ -10,6 +9,7 @@ import cahier.app.wording.Wordings;
 import cahier.core.exposure.LongWatching;
 import cahier.core.exposure.Provisions;
 import cahier.core.exposure.Traffic;
+import cahier.core.food.FoodBudget;
 import cahier.core.gate.Topic;
 import cahier.core.rest.Work;
 import java.time.Clock;
@@ -58,7 +58,7 @@ class OutingPagesController {
         model.addAttribute("rests", beside.rests());
         Facts facts = beside.of(practice.facts(owner));
         Map<Integer, Provisions> take = new LinkedHashMap<>();
-        LENGTHS_MIN.forEach(m -> take.put(m, Provisions.usual(m, FoodLines.PIECES_PER_BISCUIT)));
+        LENGTHS_MIN.forEach(m -> take.put(m, Provisions.usual(m, FoodBudget.Treats.USUAL_PER_BISCUIT)));
         model.addAttribute("token", token);
         model.addAttribute("facts", facts);
         model.addAttribute("take", take);

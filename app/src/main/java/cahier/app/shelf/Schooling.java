@@ -9,11 +9,12 @@ import cahier.core.decide.TrackKind;
 import cahier.core.method.Choice;
 import cahier.core.method.Method;
 import cahier.core.method.Question;
+import cahier.core.method.TemplateOrder;
 import cahier.core.rep.Aid;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -41,38 +42,20 @@ final class Schooling {
     }
 
     private List<KeyedPlan> steps() {
-        List<TemplateStep> parts = template.steps().stream().filter(s -> s.when() == null || method.of(Question.of(s.when())) == s.when()).toList();
-        boolean early = method.of(Question.NAMING) == Choice.NAMED_EARLY;
-        int naming = naming(parts);
-        List<KeyedPlan> plans = new ArrayList<>();
-        for (int i = 0; i < parts.size(); i++) {
-            TemplateStep part = parts.get(i);
-            if (early && i == naming) {
-                continue;
-            }
-            boolean spoken = naming < 0 || i >= naming || early && i > 0;
-            PassChoice pass = !early && i == naming ? PassChoice.RATE_90 : !early && i == naming - 1 ? bar() : pass(part);
-            plans.add(new KeyedPlan(key(part), part.fixed() ? part.asWritten() : plan(part, part, part.how(), spoken, pass)));
-            if (early && i == 0 && naming > 0) {
-                TemplateStep named = parts.get(naming);
-                plans.add(new KeyedPlan(key(named), plan(named, part, named.early() == null ? named.how() : named.early(), true, pass(named))));
-            }
-        }
-        return plans;
+        List<TemplateStep> parts = template.steps();
+        return TemplateOrder.of(method, parts.stream().map(s -> new TemplateOrder.Part(Optional.ofNullable(s.when()), s.naming())).toList()).stream().map(placed -> {
+            TemplateStep part = parts.get(placed.part());
+            String how = placed.isEarly() && part.early() != null ? part.early() : part.how();
+            return new KeyedPlan(key(part), part.fixed() ? part.asWritten() : plan(part, parts.get(placed.setting()), how, placed.spoken(), pass(part, placed.bar())));
+        }).toList();
     }
 
-    private static int naming(List<TemplateStep> parts) {
-        for (int i = 0; i < parts.size(); i++) {
-            if (parts.get(i).naming()) {
-                return i;
-            }
-        }
-        return -1;
-    }
-
-    /** What unaided, unnamed reps must hold before the word is added. */
-    private PassChoice bar() {
-        return method.of(Question.NAMING) == Choice.NAMED_AT_90 ? PassChoice.RATE_90 : PassChoice.RATE_80;
+    private PassChoice pass(TemplateStep part, TemplateOrder.Bar bar) {
+        return switch (bar) {
+            case EIGHT_OF_TEN -> PassChoice.RATE_80;
+            case NINE_OF_TEN -> PassChoice.RATE_90;
+            case OWN -> pass(part);
+        };
     }
 
     private PassChoice pass(TemplateStep part) {

@@ -25,7 +25,7 @@ class FoodLinesTest extends AppTest {
 
     private static FoodLine line(double kg, int pieces) {
         return new FoodLine("Pim", new FoodBudget(new FoodBudget.Dog(kg, Stage.ADULT_NEUTERED),
-                new FoodBudget.Treats(pieces, FoodLines.PIECE_G, FoodLines.TREAT_KCAL_PER_G, FoodLines.PIECES_PER_BISCUIT), FoodLines.FOOD_KCAL_PER_G, FoodBudget.USUAL_SHARE));
+                FoodBudget.Treats.usual(pieces), FoodBudget.USUAL_FOOD_KCAL_PER_G, FoodBudget.USUAL_SHARE));
     }
 
     @Test

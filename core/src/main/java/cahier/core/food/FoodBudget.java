@@ -14,6 +14,8 @@ import java.util.OptionalDouble;
 public record FoodBudget(Dog dog, Treats treats, double foodKcalPerGram, double share) {
 
     public static final double USUAL_SHARE = 0.1;
+    /** Ordinary dry food, where nobody said. */
+    public static final double USUAL_FOOD_KCAL_PER_G = 3.6;
     /** Below this a piece can hardly be cut: then the ration itself is the pay. */
     static final double SMALLEST_PIECE_G = 0.05;
     private static final double KCAL = 70;
@@ -41,6 +43,16 @@ public record FoodBudget(Dog dog, Treats treats, double foodKcalPerGram, double 
      * @param perBiscuit pieces that one whole biscuit gives, 1 or more
      */
     public record Treats(int pieces, double gramsEach, double kcalPerGram, int perBiscuit) {
+
+        /** A piece the size of a pea. */
+        public static final double USUAL_PIECE_G = 0.5;
+        public static final double USUAL_KCAL_PER_G = 3.5;
+        public static final int USUAL_PER_BISCUIT = 4;
+
+        /** So many usual pieces. */
+        public static Treats usual(int pieces) {
+            return new Treats(pieces, USUAL_PIECE_G, USUAL_KCAL_PER_G, USUAL_PER_BISCUIT);
+        }
 
         public Treats {
             if (pieces < 0) {
