@@ -24,8 +24,9 @@ import cahier.core.gate.RedFlag;
 import java.util.List;
 import java.util.Map;
 import javax.sql.DataSource;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -34,6 +35,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Owner data is private: another practice gets the page for what does not exist, whatever it asks for. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS) // what the neighbour may not touch is made once: nothing here changes it
 class PrivacyTest extends AppTest {
 
     private TrainerUser neighbour;
@@ -54,7 +56,7 @@ class PrivacyTest extends AppTest {
     @Autowired
     private DataSource dataSource;
 
-    @BeforeEach
+    @BeforeAll
     void twoPractices() throws Exception {
         neighbour = practices.trainerOf("Fallow Field Dogs", "Ines Marchetti", "ines@fallowfield.example");
         home = homes.make(edda(), TrackKind.SKILL, 2);

@@ -15,6 +15,7 @@ import cahier.app.judge.Judgements;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
+import cahier.app.support.Quick;
 import cahier.app.track.Step;
 import cahier.app.track.TrackSteps;
 import cahier.core.decide.Cause;
@@ -34,7 +35,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 /** Households of the application taken through many acts of trainer and owner, in any order (-Dacts=200 for longer lives): the phone asks nothing that rests and nothing that nobody put there. */
 class PhoneFollowsTest extends AppTest {
 
-    private static final int RUNS = 20;
+    private static final int RUNS = Quick.isOn() ? 4 : 20;
     private static final int ACTS = Integer.getInteger("acts", 100);
 
     @Autowired

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import cahier.app.account.TrainerUser;
 import cahier.app.support.AppTest;
 import cahier.app.support.Postgres;
+import cahier.app.support.Quick;
 import jakarta.servlet.ServletException;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,6 +49,7 @@ class GetsWriteNothingTest extends AppTest {
 
     @BeforeEach
     void findTheDemo() {
+        Quick.skip();
         all = new JdbcTemplate(Postgres.superuserOf(url));
         household = number("select household_id from week_plan order by 1 limit 1");
         track = Long.toString(number("select min(track_id) from decision where state = 'OPEN' and household_id = " + household));
