@@ -7,6 +7,7 @@ import cahier.core.alone.AloneReading;
 import cahier.core.alone.Spell;
 import cahier.core.baseline.FoodTest;
 import cahier.core.baseline.Measured;
+import cahier.core.exposure.Trigger;
 import cahier.core.gate.Topic;
 import java.time.Instant;
 import java.util.List;

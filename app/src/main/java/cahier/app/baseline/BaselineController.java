@@ -7,6 +7,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.web.Check;
 import cahier.app.web.Measures;
+import cahier.core.exposure.Trigger;
 import cahier.core.rep.Outcome;
 import java.time.Clock;
 import java.time.Duration;

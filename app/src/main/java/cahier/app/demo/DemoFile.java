@@ -2,7 +2,6 @@ package cahier.app.demo;
 
 import cahier.app.alarm.Alarm;
 import cahier.app.bench.Setup;
-import cahier.app.exposure.Trigger;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Word;
 import cahier.app.incident.Incident;
@@ -10,6 +9,7 @@ import cahier.app.intake.Equipment;
 import cahier.app.track.StepPlan;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
+import cahier.core.exposure.Trigger;
 import cahier.core.gate.Danger;
 import cahier.core.gate.Mover;
 import cahier.core.gate.RedFlag;

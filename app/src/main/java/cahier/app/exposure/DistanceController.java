@@ -12,6 +12,7 @@ import cahier.app.web.Measures;
 import cahier.core.decide.TrackKind;
 import cahier.core.exposure.NextDistance;
 import cahier.core.exposure.Response;
+import cahier.core.exposure.Trigger;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Optional;

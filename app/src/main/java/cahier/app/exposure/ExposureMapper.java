@@ -2,6 +2,7 @@ package cahier.app.exposure;
 
 import cahier.app.account.PracticeId;
 import cahier.app.log.Sign;
+import cahier.core.exposure.Trigger;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;

@@ -3,6 +3,7 @@ package cahier.app.exposure;
 import cahier.app.log.Sign;
 import cahier.core.exposure.Exposure;
 import cahier.core.exposure.Response;
+import cahier.core.exposure.Trigger;
 import java.time.Instant;
 import java.util.UUID;
 import org.apache.ibatis.annotations.AutomapConstructor;

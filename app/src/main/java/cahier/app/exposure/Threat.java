@@ -1,5 +1,6 @@
 package cahier.app.exposure;
 
+import cahier.core.exposure.Trigger;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;

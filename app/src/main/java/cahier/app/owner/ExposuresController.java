@@ -4,7 +4,6 @@ import cahier.app.exposure.Exposures;
 import cahier.app.exposure.Far;
 import cahier.app.exposure.Met;
 import cahier.app.exposure.Threat;
-import cahier.app.exposure.Trigger;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Person;
@@ -12,6 +11,7 @@ import cahier.app.household.Place;
 import cahier.app.log.Sign;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.core.exposure.Response;
+import cahier.core.exposure.Trigger;
 import cahier.core.rest.Work;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.TextNode;
@@ -66,9 +66,8 @@ class ExposuresController {
         Met met = new Met(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), kind, far.metres(), far.given(),
                 RepBatch.oneOf("response", body.get("response"), List.of(Response.values())), food, calmAfter, place == null ? null : place.id(), Pick.past(RepBatch.instant("at", body.get("at")), now),
                 loudness, "");
-        exposures.keep(owner.practice(), met, now);
         Person person = Pick.find(facts.people(), Person::id, body.get("person"));
-        marks.beside(owner, Work.EXPOSURE, kind.topic(), met.id(), dog.id(), person == null ? null : person.id(), met.happenedAt(), now);
+        marks.keep(owner, Work.EXPOSURE, kind.topic(), new Marks.Tapped(met.id(), dog.id(), person == null ? null : person.id(), met.happenedAt()), now, () -> exposures.keep(owner.practice(), met, now));
         return Map.of("kept", true);
     }
 

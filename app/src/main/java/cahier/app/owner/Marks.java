@@ -1,7 +1,6 @@
 package cahier.app.owner;
 
 import cahier.app.account.AskedTogether;
-import cahier.app.exposure.Trigger;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
@@ -20,6 +19,7 @@ import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.sheet.SheetItem;
 import cahier.app.track.Tracks;
+import cahier.core.exposure.Trigger;
 import cahier.core.gate.RedFlag;
 import cahier.core.gate.Topic;
 import cahier.core.rest.Handler;
@@ -40,6 +40,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Asks of everything a phone sends whether it was allowed when it was tapped; what was not is kept all the same, and marked. */
 @Component
@@ -95,13 +96,21 @@ class Marks {
         return new Asked(roadmaps.of(owner.practice(), owner.householdId(), now), homeworks.latest(owner.practice(), owner.householdId()));
     }
 
-    /** The same for what is logged beside the tracks; with the topic of what was met. */
-    void beside(Owner owner, Work work, Topic topic, UUID id, long dog, @Nullable Long person, Instant at, Instant now) {
+    /** Keeps what is logged beside the tracks and marks it, both or neither; with the topic of what was met. */
+    @Transactional
+    public void keep(Owner owner, Work work, Topic topic, Tapped tapped, Instant now, Runnable keep) {
+        keep.run();
+        Long person = tapped.person();
+        long dog = tapped.dog();
         Allowed allowed = allowed(owner, now);
         Permit permit = allowed.beside(work, topic, dog, handler(allowed.facts(), person, person));
         if (!permit.isPractised()) {
-            mark(owner, work, id, dog, Optional.empty(), person, at, permit, allowed);
+            mark(owner, work, tapped.id(), dog, Optional.empty(), person, tapped.at(), permit, allowed);
         }
+    }
+
+    /** Something beside the tracks, tapped on a phone. */
+    record Tapped(UUID id, long dog, @Nullable Long person, Instant at) {
     }
 
     private boolean mark(Owner owner, Work work, UUID id, long dog, Optional<RoadmapTrack> way, @Nullable Long person, Instant at, Permit permit, Allowed allowed) {

@@ -49,8 +49,7 @@ class OutingsController {
                 Pick.past(RepBatch.instant("began", body.get("began")), now), Pick.whole("carried", body.get("carried"), 0, MOST_CARRIED));
         WatchTap tap = new WatchTap(RepBatch.uuid("id", body.get("id")), watching.id(), RepBatch.oneOf("seen", body.get("seen"), List.of(WatchTap.What.values())),
                 Pick.past(RepBatch.instant("at", body.get("at")), now));
-        outings.keep(owner.practice(), watching, tap, now);
-        marks.beside(owner, Work.WATCHING, Topic.PEOPLE, tap.id(), watching.dogId(), null, tap.happenedAt(), now);
+        marks.keep(owner, Work.WATCHING, Topic.PEOPLE, new Marks.Tapped(tap.id(), watching.dogId(), null, tap.happenedAt()), now, () -> outings.keep(owner.practice(), watching, tap, now));
         return Map.of("kept", true);
     }
 
@@ -69,8 +68,7 @@ class OutingsController {
         int calm = Pick.whole("calm", body.get("calm"), 0, paces);
         Integer round = body.hasNonNull("round") ? Pick.whole("round", body.get("round"), 1, Outing.MOST) : null;
         Outing walk = new Outing(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), paces, calm, round, Pick.past(RepBatch.instant("at", body.get("at")), now));
-        outings.keep(owner.practice(), walk, now);
-        marks.beside(owner, Work.WALK, Topic.PEOPLE, walk.id(), walk.dogId(), null, walk.happenedAt(), now);
+        marks.keep(owner, Work.WALK, Topic.PEOPLE, new Marks.Tapped(walk.id(), walk.dogId(), null, walk.happenedAt()), now, () -> outings.keep(owner.practice(), walk, now));
         return Map.of("kept", true);
     }
 

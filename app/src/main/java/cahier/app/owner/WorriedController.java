@@ -48,8 +48,7 @@ class WorriedController {
         Integer upset = body.hasNonNull("upset") ? Pick.whole("upset", body.get("upset"), 0, left) : null;
         Departure departure = new Departure(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), RepBatch.uuid("sitting", body.get("sitting")), left, upset,
                 Pick.past(RepBatch.instant("at", body.get("at")), now), "");
-        departures.keep(owner.practice(), departure, now);
-        marks.beside(owner, Work.DEPARTURE, Topic.ALONE, departure.id(), departure.dogId(), null, departure.happenedAt(), now);
+        marks.keep(owner, Work.DEPARTURE, Topic.ALONE, new Marks.Tapped(departure.id(), departure.dogId(), null, departure.happenedAt()), now, () -> departures.keep(owner.practice(), departure, now));
         return Map.of("kept", true);
     }
 
@@ -68,8 +67,7 @@ class WorriedController {
         Touch touch = new Touch(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), RepBatch.uuid("sitting", body.get("sitting")),
                 RepBatch.oneOf("zone", body.get("zone"), List.of(Zone.values())), Pick.whole("seconds", body.get("seconds"), 0, Touch.MOST_S), RepBatch.oneOf("seen", body.get("seen"), List.of(Touch.Seen.values())), back,
                 Pick.past(RepBatch.instant("at", body.get("at")), now), "");
-        handling.keep(owner.practice(), touch, now);
-        marks.beside(owner, Work.TOUCH, Topic.HANDLING, touch.id(), touch.dogId(), null, touch.happenedAt(), now);
+        marks.keep(owner, Work.TOUCH, Topic.HANDLING, new Marks.Tapped(touch.id(), touch.dogId(), null, touch.happenedAt()), now, () -> handling.keep(owner.practice(), touch, now));
         return Map.of("kept", true);
     }
 

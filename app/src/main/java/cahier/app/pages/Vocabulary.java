@@ -11,7 +11,6 @@ import cahier.app.draw.Glyph;
 import cahier.app.exposure.Far;
 import cahier.app.exposure.ReadingWords;
 import cahier.app.exposure.Threat;
-import cahier.app.exposure.Trigger;
 import cahier.app.gate.GateWords;
 import cahier.app.handling.HandlingMap;
 import cahier.app.handling.Touch;
@@ -40,6 +39,7 @@ import cahier.app.web.Dates;
 import cahier.app.web.Measures;
 import cahier.app.wording.TextKind;
 import cahier.core.exposure.Response;
+import cahier.core.exposure.Trigger;
 import cahier.core.gate.Mover;
 import cahier.core.gate.RedFlag;
 import cahier.core.gate.Topic;
@@ -95,7 +95,6 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("probeWords", ProbeWords.class),
             entry("readingWords", ReadingWords.class),
             entry("redFlag", RedFlag.class),
-            entry("rehearsedTrigger", cahier.app.baseline.Trigger.class),
             entry("answer", Response.class),
             entry("roadmaps", Roadmaps.class),
             entry("shown", Shown.class),

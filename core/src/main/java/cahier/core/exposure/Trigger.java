@@ -1,8 +1,8 @@
-package cahier.app.exposure;
+package cahier.core.exposure;
 
 import cahier.core.gate.Topic;
 
-/** What a dog may mind. */
+/** What a dog may mind: what is met, and what a distance is measured to. */
 public enum Trigger {
 
     DOG("Dog", Topic.DOGS), PERSON("Person", Topic.PEOPLE), CHILD("Child", Topic.PEOPLE), RUNNER("Runner", Topic.PEOPLE), CYCLE("Cycle", Topic.PEOPLE), VEHICLE("Vehicle", Topic.NOISE),
