@@ -38,11 +38,16 @@ document.querySelectorAll('.telling').forEach((drawing) => { drawing.scrollLeft 
 const tick = document.querySelector('input[name=mayHandle][data-grown]');
 let byAge = false;
 tick?.addEventListener('change', () => { byAge = false; });
-document.getElementById('age')?.addEventListener('input', (event) => {
-  const years = event.target.value.trim();
-  const child = /^\d+$/.test(years) && Number(years) < Number(tick?.dataset.grown);
+const age = document.getElementById('age');
+function followAge() {
+  const years = age.value.trim();
+  const child = /^\d+$/.test(years) && Number(years) < Number(tick.dataset.grown);
   if (child ? tick.checked : byAge) {
     byAge = child;
     tick.checked = !child;
   }
-});
+}
+if (tick && age) {
+  age.addEventListener('input', followAge);
+  if (age.value !== age.defaultValue) followAge(); // somebody typed before this script came
+}

@@ -20,7 +20,11 @@ public final class Check {
 
     private final BindingResult result;
 
+    /** @throws UnreadableForm when what the page itself sends along is missing or no number: then there is no form to show again */
     public Check(BindingResult result) {
+        if (result.getTarget() == null) {
+            throw new UnreadableForm(result);
+        }
         this.result = result;
     }
 

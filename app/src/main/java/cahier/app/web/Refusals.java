@@ -32,6 +32,14 @@ class Refusals {
         return address ? "error/404" : "error";
     }
 
+    /** Nothing that was typed in a browser is lost: the page it came from still has it. */
+    @ExceptionHandler(UnreadableForm.class)
+    @ResponseStatus(HttpStatus.BAD_REQUEST)
+    String unreadable(UnreadableForm form, Model model) {
+        model.addAttribute("fields", form.fields());
+        return "error/400";
+    }
+
     /** Two of the same name, saved at the same moment in two tabs. */
     @ExceptionHandler(DataIntegrityViolationException.class)
     @ResponseStatus(HttpStatus.CONFLICT)

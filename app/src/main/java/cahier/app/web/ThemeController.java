@@ -24,7 +24,6 @@ class ThemeController {
         ResponseCookie cookie = ResponseCookie.from(COOKIE, known(theme)).path("/").maxAge(Duration.ofDays(3650))
                 .sameSite("Lax").httpOnly(true).build();
         response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
-        boolean local = back.startsWith("/") && !back.startsWith("//") && !back.contains("\\");
-        return "redirect:" + (local ? back : "/");
+        return "redirect:" + Site.local(back);
     }
 }
