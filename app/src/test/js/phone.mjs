@@ -49,6 +49,7 @@ export class Server {
     this.calls.push({ path, body });
     if (this.is === 'offline') throw new TypeError('no signal');
     if (this.is === 'down') return reply(503, null);
+    if (this.is === 429) return reply(429, { error: 'Too much at once.' });
     if (this.is === 'replaced') return reply(404, { status: 404, error: 'Not Found' });
     const part = path.endsWith('/reps') ? body.reps : [body];
     const bad = part.findIndex((item) => this.refuses.has(item.id));

@@ -134,3 +134,16 @@ test('a sitting survives a reload and a phone that keeps nothing', () => {
   assert.doesNotThrow(() => sitting.save({ step: 7 }));
   localStorage.setItem = real;
 });
+
+test('what is too much at once stays here and goes later', async () => {
+  server.is = 429;
+  await tap('a', 'b');
+  await settled();
+  await settled();
+  assert.equal(kept().length, 2);
+  assert.deepEqual(told.at(-1), [2, 'Too much at once. Kept here, it goes later.']);
+  assert.deepEqual(await queue.parked(), []);
+  server.is = 'up';
+  await online();
+  assert.deepEqual(server.stored, ['a', 'b']);
+});

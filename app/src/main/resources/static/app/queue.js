@@ -136,6 +136,7 @@ export class Queue {
       if (answer.status === 404 && !said) return { problem: 'This link has been replaced. Kept here.' };
       if (answer.status === 404 && TAKES_BACK.includes(first.kind)) return { gone: true };
       if (answer.status === 404 && SAYS_MORE.includes(first.kind)) return {};   // of something that the server never took
+      if (answer.status === 429) return { problem: 'Too much at once. Kept here, it goes later.' };
       if ([400, 404, 413].includes(answer.status)) return { refused: said ?? 'It is too long.' };
       return { problem: 'No answer. Kept here.' };
     } catch {

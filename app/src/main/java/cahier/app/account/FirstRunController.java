@@ -2,7 +2,10 @@ package cahier.app.account;
 
 import cahier.app.web.Check;
 import cahier.app.web.NotFound;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Duration;
 import java.time.ZoneId;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Controller;
@@ -16,12 +19,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 @Controller
 class FirstRunController {
 
-    private static final int SHORTEST_PASSWORD = 10;
-
     private final AccountService accounts;
     private final FirstRunToken token;
+    private final Brakes brakes;
 
-    FirstRunController(AccountService accounts, FirstRunToken token) {
+    FirstRunController(AccountService accounts, FirstRunToken token, Brakes brakes) {
+        this.brakes = brakes;
         this.accounts = accounts;
         this.token = token;
     }
@@ -38,10 +41,13 @@ class FirstRunController {
     }
 
     @PostMapping("/first-run")
-    String make(@ModelAttribute("form") FirstRunForm form, BindingResult result) {
+    String make(@ModelAttribute("form") FirstRunForm form, BindingResult result, HttpServletRequest request) {
         refuseWhenInstalled();
         Check check = new Check(result);
-        if (form.token() == null || !token.matches(form.token())) {
+        Optional<Duration> wait = brakes.take(Brake.FIRST_RUN, request.getRemoteAddr());
+        if (wait.isPresent()) {
+            check.refuse("token", "was tried too often; try again in " + TooMuch.words(wait.get()));
+        } else if (form.token() == null || !token.matches(form.token())) {
             check.refuse("token", "must be the token printed in the log when the application started");
         }
         AccountService.NewPractice wanted = new AccountService.NewPractice(
@@ -66,9 +72,7 @@ class FirstRunController {
 
     private static String password(Check check, @Nullable String typed) {
         String password = typed == null ? "" : typed;
-        if (password.length() < SHORTEST_PASSWORD || password.length() > 72) {
-            check.refuse("password", "must be " + SHORTEST_PASSWORD + " to 72 characters, was " + password.length());
-        }
+        Passwords.trouble(password).ifPresent(t -> check.refuse("password", t));
         return password;
     }
 }

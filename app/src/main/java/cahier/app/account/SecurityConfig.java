@@ -14,6 +14,7 @@ import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionOperations;
@@ -39,14 +40,15 @@ class SecurityConfig {
 
     @Bean
     @Order(2)
-    SecurityFilterChain trainers(HttpSecurity http) throws Exception {
+    SecurityFilterChain trainers(HttpSecurity http, SignInBrake brake) throws Exception {
         headers(http)
                 .authorizeHttpRequests(r -> r
                         .requestMatchers("/login", "/first-run", "/theme", "/error", "/favicon.svg", "/sw.js", "/app/**", "/fonts/**", "/vendor/**", "/webjars/**")
                         .permitAll()
                         .anyRequest().hasRole("TRAINER"))
-                .formLogin(f -> f.loginPage("/login").defaultSuccessUrl("/"))
+                .formLogin(f -> f.loginPage(SignInBrake.PAGE).successHandler(brake.succeeded()).failureHandler(brake))
                 .logout(withDefaults())
+                .addFilterBefore(brake.filter(), UsernamePasswordAuthenticationFilter.class)
                 .addFilterAfter(new ScopeFilter(), AuthorizationFilter.class);
         return http.build();
     }

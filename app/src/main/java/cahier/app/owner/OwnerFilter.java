@@ -1,6 +1,9 @@
 package cahier.app.owner;
 
+import cahier.app.account.Brake;
+import cahier.app.account.Brakes;
 import cahier.app.account.PracticeScope;
+import cahier.app.account.TooMuch;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.web.NotFound;
 import jakarta.servlet.FilterChain;
@@ -8,6 +11,11 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -19,14 +27,38 @@ class OwnerFilter extends OncePerRequestFilter {
     private static final String PREFIX = "/o/";
 
     private final OwnerLinks links;
+    private final Brakes brakes;
 
-    OwnerFilter(OwnerLinks links) {
+    OwnerFilter(OwnerLinks links, Brakes brakes) {
+        this.brakes = brakes;
         this.links = links;
     }
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
         return !request.getRequestURI().startsWith(PREFIX);
+    }
+
+    /** What a household sends, by its address; its reps are counted where they are read. */
+    private static Brake kind(String path) {
+        return switch (path) {
+            case "/questions" -> Brake.QUESTIONS;
+            case "/incidents" -> Brake.INCIDENTS;
+            case "/alarms" -> Brake.ALARMS;
+            default -> path.startsWith("/week/") || path.equals("/times") ? Brake.PLANS : Brake.LOGGED;
+        };
+    }
+
+    /** In words, to a phone as it reads them. */
+    private static void refuse(HttpServletRequest request, HttpServletResponse response, TooMuch much) throws IOException {
+        response.setHeader(HttpHeaders.RETRY_AFTER, Long.toString(much.seconds()));
+        if (request.getContentType() != null && request.getContentType().startsWith(MediaType.APPLICATION_JSON_VALUE)) {
+            response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
+            response.setContentType(MediaType.APPLICATION_JSON_VALUE);
+            response.getWriter().write("{\"error\":\"" + much.getMessage() + "\"}");
+        } else {
+            response.sendError(HttpStatus.TOO_MANY_REQUESTS.value());
+        }
     }
 
     @Override
@@ -38,7 +70,19 @@ class OwnerFilter extends OncePerRequestFilter {
         try {
             owner = links.find(token);
         } catch (NotFound e) {
-            response.sendError(HttpServletResponse.SC_NOT_FOUND);
+            Optional<Duration> wait = brakes.take(Brake.LINK, request.getRemoteAddr());
+            if (wait.isPresent()) {
+                refuse(request, response, new TooMuch(wait.get()));
+            } else {
+                response.sendError(HttpServletResponse.SC_NOT_FOUND);
+            }
+            return;
+        }
+        String path = rest.substring(token.length());
+        boolean counted = request.getMethod().equals("POST") && !path.equals("/reps");
+        Optional<Duration> wait = counted ? brakes.take(kind(path), owner.key()) : Optional.empty();
+        if (wait.isPresent()) {
+            refuse(request, response, new TooMuch(wait.get()));
             return;
         }
         request.setAttribute(OWNER, owner);

@@ -1,10 +1,13 @@
 package cahier.app.owner;
 
+import cahier.app.account.TooMuch;
 import cahier.app.web.NotFound;
 import java.util.Map;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -25,6 +28,11 @@ class PhoneRefusals {
     @ResponseStatus(HttpStatus.BAD_REQUEST)
     Map<String, String> unreadable() {
         return Map.of("error", "the message must be JSON such as {\"reps\":[]}");
+    }
+
+    @ExceptionHandler(TooMuch.class)
+    ResponseEntity<Map<String, String>> tooMuch(TooMuch e) {
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).header(HttpHeaders.RETRY_AFTER, Long.toString(e.seconds())).body(Map.of("error", String.valueOf(e.getMessage())));
     }
 
     @ExceptionHandler(NotFound.class)

@@ -1,5 +1,7 @@
 package cahier.app.owner;
 
+import cahier.app.account.Brake;
+import cahier.app.account.Brakes;
 import cahier.app.alarm.Alarm;
 import cahier.app.ask.Question;
 import cahier.app.household.Dog;
@@ -43,9 +45,11 @@ class RepsController {
     private final OwnerPractice practice;
     private final Asking asking;
     private final Incidents incidents;
+    private final Brakes brakes;
     private final Clock clock;
 
-    RepsController(OwnerPractice practice, Asking asking, Incidents incidents, Clock clock) {
+    RepsController(OwnerPractice practice, Asking asking, Incidents incidents, Brakes brakes, Clock clock) {
+        this.brakes = brakes;
         this.practice = practice;
         this.asking = asking;
         this.incidents = incidents;
@@ -59,6 +63,7 @@ class RepsController {
 
     @PostMapping("/o/{token}/reps")
     Answer reps(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody(required = false) @Nullable JsonNode body) {
+        brakes.hold(Brake.REPS, owner.key(), body == null ? 1 : Math.max(1, body.path("reps").size()));
         OwnerPractice.Kept kept = practice.store(owner, body, Instant.now(clock));
         return new Answer(kept.stored().stored(), kept.stored().known(), kept.rests());
     }

@@ -24,6 +24,11 @@ public class OwnerLinks {
 
     /** Whose link this is. */
     public record Owner(PracticeId practice, long householdId) {
+
+        /** What tells this household from every other. */
+        public String key() {
+            return practice + "-" + householdId;
+        }
     }
 
     /** The household of a link that has not been revoked, or the page for what does not exist. */

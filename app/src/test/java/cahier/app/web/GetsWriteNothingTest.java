@@ -29,7 +29,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 class GetsWriteNothingTest extends AppTest {
 
     /** Rows of signing in and of the schedule, which no page writes. */
-    private static final Set<String> NO_DATA = Set.of("spring_session", "spring_session_attributes", "shedlock", "flyway_schema_history");
+    private static final Set<String> NO_DATA = Set.of("brake", "spring_session", "spring_session_attributes", "shedlock", "flyway_schema_history");
     /** What a page needs in its address beside numbers. */
     private static final Map<String, String> ASKS = Map.of("/bench/recording.wav", "?spell=3", "/tracks/{id}/payback", "?uses=4", "/tracks/{id}/what-if", "?pass=RUN&run=5",
             "/effort", "?pass=RUN&run=5&reps=8&sessions=2");

@@ -1,0 +1,126 @@
+package cahier.app.account;
+
+import io.github.bucket4j.ConsumptionProbe;
+import io.github.bucket4j.TimeMeter;
+import io.github.bucket4j.distributed.BucketProxy;
+import io.github.bucket4j.distributed.ExpirationAfterWriteStrategy;
+import io.github.bucket4j.distributed.jdbc.PrimaryKeyMapper;
+import io.github.bucket4j.distributed.proxy.optimization.DelayParameters;
+import io.github.bucket4j.distributed.proxy.optimization.Optimizations;
+import io.github.bucket4j.postgresql.Bucket4jPostgreSQL;
+import io.github.bucket4j.postgresql.PostgreSQLSelectForUpdateBasedProxyManager;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.Collections;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javax.sql.DataSource;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/**
+ * Holds back what comes too fast ({@link Brake}). How much somebody has sent stands in the database, so that all instances agree; asked in a
+ * connection of its own, never within a transaction.
+ */
+@Component
+public class Brakes {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(5);
+    private static final int REMEMBERED = 10_000;
+    private static final int SWEPT = 1_000;
+
+    private final PostgreSQLSelectForUpdateBasedProxyManager<String> kept;
+    /** Those of which some were taken together: the newest, the rest is in the database. */
+    private final Map<String, BucketProxy> together = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, BucketProxy> eldest) {
+            return size() > REMEMBERED;
+        }
+    });
+
+    Brakes(DataSource database, Clock clock) {
+        this.kept = Bucket4jPostgreSQL.selectForUpdateBasedBuilder(database).primaryKeyMapper(PrimaryKeyMapper.STRING).table("brake").idColumn("id").stateColumn("state").expiresAtColumn("expires_at")
+                .clientClock(new WallClock(clock)).requestTimeout(PATIENCE).expirationAfterWrite(ExpirationAfterWriteStrategy.basedOnTimeForRefillingBucketUpToMax(Duration.ofHours(1))).build();
+    }
+
+    /** The application's clock; what it says is compared between instances. */
+    private record WallClock(Clock clock) implements TimeMeter {
+
+        @Override
+        public long currentTimeNanos() {
+            return TimeUnit.MILLISECONDS.toNanos(clock.millis());
+        }
+
+        @Override
+        public boolean isWallClockBased() {
+            return true;
+        }
+    }
+
+    /**
+     * Takes so many of one kind.
+     *
+     * @param of whose they are: an account, an address of the network, a household
+     * @return how long to wait where there is no room for them; then none was taken
+     */
+    public Optional<Duration> take(Brake brake, String of, long many) {
+        if (many <= 0) {
+            return Optional.empty();
+        }
+        ConsumptionProbe probe = bucket(brake, of).tryConsumeAndReturnRemaining(many);
+        return probe.isConsumed() ? Optional.empty() : Optional.of(Duration.ofNanos(probe.getNanosToWaitForRefill()));
+    }
+
+    /** The same for one. */
+    public Optional<Duration> take(Brake brake, String of) {
+        return take(brake, of, 1);
+    }
+
+    /** @throws TooMuch where there is no room for them */
+    public void hold(Brake brake, String of, long many) {
+        take(brake, of, many).ifPresent(wait -> {
+            throw new TooMuch(wait);
+        });
+    }
+
+    /** Puts one back: it was none of those that are counted. */
+    void giveBack(Brake brake, String of) {
+        bucket(brake, of).addTokens(1);
+    }
+
+    private BucketProxy bucket(Brake brake, String of) {
+        String key = brake + "-" + digest(of);
+        if (brake.together() == 1) {
+            return kept.builder().build(key, brake::configuration);
+        }
+        DelayParameters delay = new DelayParameters(brake.together(), Duration.ofHours(1));
+        return together.computeIfAbsent(key, k -> kept.builder().withOptimization(Optimizations.delaying(delay)).build(k, brake::configuration));
+    }
+
+    /** Nobody reads from a row whose it is. */
+    private static String digest(String of) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(of.getBytes(StandardCharsets.UTF_8)), 0, 16);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** What has filled up again need not be remembered. */
+    @Scheduled(initialDelay = 1, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
+    void sweep() {
+        int gone = SWEPT;
+        while (gone == SWEPT) {
+            gone = kept.removeExpired(SWEPT);
+        }
+    }
+}
