@@ -21,8 +21,10 @@ class AnswerController {
 
     private final Sending sending;
     private final Clock clock;
+    private final Site site;
 
-    AnswerController(Sending sending, Clock clock) {
+    AnswerController(Sending sending, Clock clock, Site site) {
+        this.site = site;
         this.sending = sending;
         this.clock = clock;
     }
@@ -34,7 +36,7 @@ class AnswerController {
         if (words.isEmpty() || words.length() > LONGEST) {
             flash.addFlashAttribute("refusal", "An answer must have 1 to " + LONGEST + " characters, had " + words.length() + ".");
         } else {
-            sending.answer(me, household, id, words, Site.address(), Instant.now(clock));
+            sending.answer(me, household, id, words, site.address(), Instant.now(clock));
         }
         return "redirect:" + (back.matches("/|/lessons/\\d{1,18}") ? back : "/households/" + household);
     }

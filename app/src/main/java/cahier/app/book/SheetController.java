@@ -52,9 +52,11 @@ class SheetController {
     private final AccountService accounts;
     private final AskedTogether together;
     private final Clock clock;
+    private final Site site;
 
     SheetController(Sending sending, Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Setups setups, Wordings wordings, Weeks weeks, Outbox outbox, AccountService accounts,
-                    AskedTogether together, Clock clock) {
+                    AskedTogether together, Clock clock, Site site) {
+        this.site = site;
         this.outbox = outbox;
         this.accounts = accounts;
         this.food = food;
@@ -92,7 +94,7 @@ class SheetController {
     String issue(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track, @RequestParam(defaultValue = "") String seen,
                  @RequestParam(defaultValue = "true") boolean mail, RedirectAttributes flash) {
         try {
-            Optional<Homework> issued = sending.issue(me, household, new Sending.Wish(chosen(track), seen, mail), Site.address(), now());
+            Optional<Homework> issued = sending.issue(me, household, new Sending.Wish(chosen(track), seen, mail), site.address(), now());
             if (issued.isEmpty()) {
                 flash.addFlashAttribute("refusal", "There is no step to practise yet. Add a track with a step first.");
                 return "redirect:/households/" + household;
@@ -112,7 +114,7 @@ class SheetController {
     /** The sheet that is out goes by mail, once. */
     @PostMapping("/sheets/{id}/mail")
     String mail(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, RedirectAttributes flash) {
-        sending.mail(me, homeworks.get(me.practice(), id), Site.address(), now());
+        sending.mail(me, homeworks.get(me.practice(), id), site.address(), now());
         flash.addFlashAttribute("justIssued", "mail");
         return "redirect:/sheets/" + id;
     }
@@ -137,7 +139,7 @@ class SheetController {
         Facts facts = households.facts(me.practice(), sheet.householdId());
         model.addAttribute("facts", facts);
         model.addAttribute("food", food.of(me.practice(), facts, sheet.pieces(), sheet.issuedAt().atZone(household.zone()).toLocalDate()));
-        model.addAttribute("link", links.token(me.practice(), sheet.householdId()).map(token -> Site.address() + "/o/" + token).orElse(null));
+        model.addAttribute("link", links.token(me.practice(), sheet.householdId()).map(token -> site.address() + "/o/" + token).orElse(null));
         model.addAttribute("setups", setups.at(me.practice(), sheet.householdId(), sheet.issuedAt()));
         model.addAttribute("strangers", wordings.strangers(me.practice(), facts));
         model.addAttribute("readers", Outbox.readers(facts).stream().map(Person::name).toList());

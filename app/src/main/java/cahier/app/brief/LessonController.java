@@ -73,9 +73,11 @@ class LessonController {
     private final Calendars calendars;
     private final BusyTimes busy;
     private final Clock clock;
+    private final Site site;
 
     LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log,
-                     Calendars calendars, BusyTimes busy, Clock clock) {
+                     Calendars calendars, BusyTimes busy, Clock clock, Site site) {
+        this.site = site;
         this.briefs = briefs;
         this.lessons = lessons;
         this.households = households;
@@ -182,7 +184,7 @@ class LessonController {
         List<Briefs.Seen> seen = accept == null ? List.of() : accept.stream().filter(a -> a.matches("\\d{1,18}:\\d{1,9}"))
                 .map(a -> new Briefs.Seen(Long.parseLong(a.substring(0, a.indexOf(':'))), Integer.parseInt(a.substring(a.indexOf(':') + 1)))).toList();
         try {
-            Optional<Homework> sheet = briefs.close(me, lesson, seen, shown(all), Site.address(), Instant.now(clock));
+            Optional<Homework> sheet = briefs.close(me, lesson, seen, shown(all), site.address(), Instant.now(clock));
             return sheet.map(s -> "redirect:/sheets/" + s.id()).orElse(back(id));
         } catch (Briefs.Changed e) {
             flash.addFlashAttribute("refusal", "A suggestion has changed since you opened this page. Nothing was closed or sent; look again.");

@@ -1,6 +1,7 @@
 package cahier.app.lesson;
 
 import cahier.app.account.TrainerUser;
+import cahier.app.web.Site;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
@@ -15,7 +16,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** The lessons for a calendar program. */
 @Controller
@@ -25,8 +25,10 @@ class CalendarController {
 
     private final Calendars calendars;
     private final Clock clock;
+    private final Site site;
 
-    CalendarController(Calendars calendars, Clock clock) {
+    CalendarController(Calendars calendars, Clock clock, Site site) {
+        this.site = site;
         this.calendars = calendars;
         this.clock = clock;
     }
@@ -47,7 +49,7 @@ class CalendarController {
     @PostMapping("/lessons/calendar")
     String replace(@AuthenticationPrincipal TrainerUser me, RedirectAttributes flash) {
         String secret = calendars.replace(me.practice(), Instant.now(clock));
-        flash.addFlashAttribute("calendar", ServletUriComponentsBuilder.fromCurrentContextPath().path("/calendar/{secret}.ics").build(secret).toString());
+        flash.addFlashAttribute("calendar", site.address() + "/calendar/" + secret + ".ics");
         return "redirect:/lessons#calendar";
     }
 }

@@ -37,17 +37,18 @@ interface MailMapper {
     @Select("select set_config('cahier.postman', 'yes', true)")
     String announcePostman();
 
-    @Select("select distinct practice_id from mail where state = 'WAITING' and next_at <= #{now}")
+    @Select("select distinct practice_id from mail where state = 'WAITING' and next_at <= #{now} and (taken_until is null or taken_until < clock_timestamp())")
     List<PracticeId> practicesDue(Instant now);
 
-    /** Takes the oldest mail that is due, and puts it off so that nobody else takes it meanwhile. */
+    /** Takes the oldest mail that is due; for so many seconds of the database's clock nobody else does. */
     @Select("""
-            update mail set tries = tries + 1, next_at = #{until} where practice_id = #{practice} and id = (
-                select id from mail where practice_id = #{practice} and state = 'WAITING' and next_at <= #{now} order by next_at, id limit 1 for update skip locked)
+            update mail set tries = tries + 1, taken_until = clock_timestamp() + make_interval(secs => #{seconds}) where practice_id = #{practice} and id = (
+                select id from mail where practice_id = #{practice} and state = 'WAITING' and next_at <= #{now}
+                    and (taken_until is null or taken_until < clock_timestamp()) order by next_at, id limit 1 for update skip locked)
             returning id, household_id, kind, homework_id, alarm_id, from_name, reply_to, to_name, to_address, subject, body, site, state, tries, next_at, made_at, sent_at, trouble""")
-    Optional<Mail> take(PracticeId practice, Instant now, Instant until);
+    Optional<Mail> take(PracticeId practice, Instant now, long seconds);
 
-    @Update("update mail set state = #{state}, next_at = #{next}, sent_at = #{sent}, trouble = #{trouble} where practice_id = #{practice} and id = #{id} and (state = 'WAITING' or #{sent}::timestamptz is not null)")
+    @Update("update mail set state = #{state}, next_at = #{next}, taken_until = null, sent_at = #{sent}, trouble = #{trouble} where practice_id = #{practice} and id = #{id} and (state = 'WAITING' or #{sent}::timestamptz is not null)")
     int settle(PracticeId practice, long id, Mail.State state, Instant next, @Nullable Instant sent, String trouble);
 
     /** Waiting or failed mails of earlier sheets of a household. */

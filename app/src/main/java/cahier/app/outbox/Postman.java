@@ -73,7 +73,7 @@ public class Postman {
 
     private boolean carryOne(PracticeId practice) {
         Instant now = Instant.now(clock);
-        Optional<Mail> taken = transactions.execute(t -> mails.take(practice, now, now.plus(ON_ITS_WAY)));
+        Optional<Mail> taken = transactions.execute(t -> mails.take(practice, now, ON_ITS_WAY.toSeconds()));
         taken.ifPresent(mail -> {
             try {
                 send(practice, mail);

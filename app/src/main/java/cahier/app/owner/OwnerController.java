@@ -48,8 +48,10 @@ class OwnerController {
     private final Marks marks;
     private final AccountService accounts;
     private final Clock clock;
+    private final Site site;
 
-    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, PaperPdf pdf, Exposures exposures, Weeks weeks, Marks marks, AccountService accounts, Clock clock) {
+    OwnerController(OwnerPractice practice, Progress progress, Questions questions, Incidents incidents, PaperPdf pdf, Exposures exposures, Weeks weeks, Marks marks, AccountService accounts, Clock clock, Site site) {
+        this.site = site;
         this.marks = marks;
         this.accounts = accounts;
         this.practice = practice;
@@ -88,7 +90,7 @@ class OwnerController {
     /** The sheet that is out, to print. */
     @GetMapping("/o/{token}/sheet.pdf")
     ResponseEntity<byte[]> sheet(@RequestAttribute(OwnerFilter.OWNER) Owner owner) {
-        return PdfFile.of(pdf.of(owner.practice(), practice.sheet(owner).id(), Site.address()));
+        return PdfFile.of(pdf.of(owner.practice(), practice.sheet(owner).id(), site.address()));
     }
 
     /** What the dog met, and at what distance. */

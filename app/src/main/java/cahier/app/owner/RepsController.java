@@ -47,8 +47,10 @@ class RepsController {
     private final Incidents incidents;
     private final Brakes brakes;
     private final Clock clock;
+    private final Site site;
 
-    RepsController(OwnerPractice practice, Asking asking, Incidents incidents, Brakes brakes, Clock clock) {
+    RepsController(OwnerPractice practice, Asking asking, Incidents incidents, Brakes brakes, Clock clock, Site site) {
+        this.site = site;
         this.brakes = brakes;
         this.practice = practice;
         this.asking = asking;
@@ -127,7 +129,7 @@ class RepsController {
             throw new BadBatch("words must not be empty");
         }
         Instant at = RepBatch.instant("at", body.get("at"));
-        asking.ask(owner, new Question(RepBatch.uuid("id", body.get("id")), owner.householdId(), words, at.isAfter(now) ? now : at, "", null, null), Site.address(), now);
+        asking.ask(owner, new Question(RepBatch.uuid("id", body.get("id")), owner.householdId(), words, at.isAfter(now) ? now : at, "", null, null), site.address(), now);
         return Map.of("asked", true);
     }
 
@@ -139,7 +141,7 @@ class RepsController {
                 .orElseThrow(() -> RepBatch.refused("dog", "a dog of this household", body.get("dog")));
         Instant at = RepBatch.instant("at", body.get("at"));
         practice.raise(owner, Alarm.raised(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), dog.name(),
-                RepBatch.oneOf("kind", body.get("kind"), List.of(Alarm.Kind.values())), text("what", body.get("what"), LONGEST_NOTE), at.isAfter(now) ? now : at), Site.address(), now);
+                RepBatch.oneOf("kind", body.get("kind"), List.of(Alarm.Kind.values())), text("what", body.get("what"), LONGEST_NOTE), at.isAfter(now) ? now : at), site.address(), now);
         return Map.of("raised", true);
     }
 

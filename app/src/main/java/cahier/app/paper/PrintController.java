@@ -15,15 +15,17 @@ class PrintController {
 
     private final Paper paper;
     private final PaperPdf pdf;
+    private final Site site;
 
-    PrintController(Paper paper, PaperPdf pdf) {
+    PrintController(Paper paper, PaperPdf pdf, Site site) {
+        this.site = site;
         this.paper = paper;
         this.pdf = pdf;
     }
 
     @GetMapping("/sheets/{id}/print")
     String print(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
-        model.addAttribute("paper", paper.sheet(me.practice(), id, Site.address()));
+        model.addAttribute("paper", paper.sheet(me.practice(), id, site.address()));
         model.addAttribute("back", "/sheets/" + id);
         model.addAttribute("file", "/sheets/" + id + ".pdf");
         model.addAttribute("pdf", false);
@@ -32,6 +34,6 @@ class PrintController {
 
     @GetMapping("/sheets/{id}.pdf")
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal TrainerUser me, @PathVariable long id) {
-        return PdfFile.of(pdf.of(me.practice(), id, Site.address()));
+        return PdfFile.of(pdf.of(me.practice(), id, site.address()));
     }
 }

@@ -90,7 +90,7 @@ class AlarmMailTest extends AppTest {
             assertThat(m.to()).isEqualTo("Ines Marchetti <ines@sallowbank.example>");
             assertThat(m.subject()).isEqualTo("Stop and call: Alarm home, Pim");
             assertThat(m.text().replace('\u00a0', ' ')).contains("Pim: Bit. Noor's friend, on the hand", "Ring them: Ada +44 7700 900345", "In an emergency they call: Quarry Road vets +44 20 7946 0155",
-                    "Your number, as they see it: +44 20 7946 0161", "http://localhost/alarms/" + id);
+                    "Your number, as they see it: +44 20 7946 0161", "http://127.0.0.1:" + port + "/alarms/" + id);
         });
         phoneKnows(id, true, true, false);
         clock.pass(Duration.ofMinutes(14));
@@ -149,7 +149,7 @@ class AlarmMailTest extends AppTest {
         ask("May he sniff?");
         assertThat(arrived()).singleElement().satisfies(m -> {
             assertThat(m.subject()).isEqualTo("One question from owners");
-            assertThat(m.text()).contains("Alarm home", "May he sniff?", "http://localhost/");
+            assertThat(m.text()).contains("Alarm home", "May he sniff?", "http://127.0.0.1:" + port + "/");
         });
         clock.pass(Duration.ofHours(1));
         ask("And on grass?");

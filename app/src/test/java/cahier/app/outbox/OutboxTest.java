@@ -17,6 +17,7 @@ import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -25,10 +26,16 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Mail to owners, as the server receives it and as the trainer sees it. */
 class OutboxTest extends AppTest {
 
+    @Autowired
+    private MailMapper mapper;
+    @Autowired
+    private PlatformTransactionManager transactions;
     @Autowired
     private DemoPost post;
     @Autowired
@@ -84,7 +91,7 @@ class OutboxTest extends AppTest {
         assertThat(arrived()).extracting(DemoPost.Arrived::to).containsExactlyInAnyOrder("Dele <dele@test.example>", "Ada <ada@test.example>");
         DemoPost.Arrived one = arrived().get(0);
         assertThat(one.subject()).isEqualTo("Homework 2 for Pim");
-        assertThat(one.text()).contains("homework 2 for Pim is ready: Leave it.", "http://localhost/o/" + home.token, "Edda Brandt, Marl Road Lessons");
+        assertThat(one.text()).contains("homework 2 for Pim is ready: Leave it.", "http://127.0.0.1:" + port + "/o/" + home.token, "Edda Brandt, Marl Road Lessons");
         assertThat(one.attached()).containsExactly("homework.pdf");
         assertThat(arrived()).as("once").hasSize(2);
         open("/outbox").andExpect(content().string(allOf(containsString("Homework 2 for Pim"), containsString("went out"), containsString("(the household’s link)"))));
@@ -118,6 +125,18 @@ class OutboxTest extends AppTest {
         clock.pass(Duration.ofMinutes(5));
         assertThat(arrived()).hasSize(2);
         assertThat(mails()).allSatisfy(m -> assertThat(m.state()).isEqualTo(Mail.State.SENT));
+    }
+
+    @Test
+    void anInstanceWhoseClockIsAheadDoesNotSendWhatIsOnItsWay() throws Exception {
+        send("/households/" + home.id + "/homework");
+        assertThat(taken(now())).isPresent();
+        assertThat(taken(now())).as("the other one of the household").isPresent();
+        assertThat(taken(now().plus(Duration.ofMinutes(6)))).isEmpty();
+    }
+
+    private Optional<Mail> taken(Instant now) {
+        return asEdda(() -> new TransactionTemplate(transactions).execute(t -> mapper.take(edda().practice(), now, 300)));
     }
 
     @Test

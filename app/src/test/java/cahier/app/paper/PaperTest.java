@@ -107,7 +107,7 @@ class PaperTest extends AppTest {
 
     @Test
     void theCodeLeadsToTheHouseholdsPage() throws Exception {
-        String link = "http://localhost/o/" + home.token;
+        String link = "http://127.0.0.1:" + port + "/o/" + home.token;
         String html = open("/sheets/" + sheet() + "/print").andExpect(content().string(allOf(containsString("Your page"), containsString("As PDF")))).andReturn().getResponse().getContentAsString();
         QrCode code = QrCode.of(link);
         assertThat(html).contains(code.path());

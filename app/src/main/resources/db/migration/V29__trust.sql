@@ -5,3 +5,6 @@ create table brake (
     expires_at bigint
 );
 create index brake_expires on brake (expires_at);
+
+-- Until when nobody else takes a mail that is on its way: by the database's clock, so that machines whose clocks differ do not send it twice.
+alter table mail add column taken_until timestamptz;
