@@ -21,6 +21,12 @@ interface AccountMapper {
     @Select("select id, practice_id, name, email, password_hash from trainer where lower(email) = lower(#{email})")
     Optional<TrainerRow> findTrainer(String email);
 
+    @Select("select id, practice_id, name, email, password_hash from trainer where practice_id = #{practice} and id = #{id}")
+    Optional<TrainerRow> trainer(PracticeId practice, long id);
+
+    @Update("update trainer set password_hash = #{hash} where practice_id = #{practice} and id = #{id}")
+    int keepPassword(PracticeId practice, long id, String hash);
+
     @Select("select set_config('cahier.practice', #{practice}::text, true)")
     String announcePractice(PracticeId practice);
 

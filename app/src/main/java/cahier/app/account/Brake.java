@@ -12,6 +12,10 @@ public enum Brake {
     SIGN_IN(at(5, Duration.ofMinutes(1)), at(10, Duration.ofMinutes(15)), at(20, Duration.ofHours(6))),
     /** Passwords tried from one address of the network, for any account. */
     SIGN_IN_FROM(at(20, Duration.ofMinutes(1)), at(100, Duration.ofHours(1))),
+    /** Links for a lost password, for one account. */
+    LOST_PASSWORD(at(3, Duration.ofHours(1))),
+    /** The same from one address of the network. */
+    LOST_PASSWORD_FROM(at(20, Duration.ofHours(1))),
     /** Tokens of the first run. */
     FIRST_RUN(at(10, Duration.ofHours(1))),
     /** Links that lead nowhere, from one address of the network. */

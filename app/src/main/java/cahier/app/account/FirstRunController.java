@@ -52,7 +52,7 @@ class FirstRunController {
         }
         AccountService.NewPractice wanted = new AccountService.NewPractice(
                 check.text("practice", form.practice(), 80), check.zone("zone", form.zone()), check.text("name", form.name(), 80),
-                check.email("email", check.text("email", form.email(), 120)), password(check, form.password()));
+                check.email("email", check.text("email", form.email(), 120)), check.password("password", form.password()));
         if (result.hasErrors()) {
             return "account/first-run";
         }
@@ -68,11 +68,5 @@ class FirstRunController {
         if (accounts.isInstalled()) {
             throw new NotFound("the first practice has been made already");
         }
-    }
-
-    private static String password(Check check, @Nullable String typed) {
-        String password = typed == null ? "" : typed;
-        Passwords.trouble(password).ifPresent(t -> check.refuse("password", t));
-        return password;
     }
 }

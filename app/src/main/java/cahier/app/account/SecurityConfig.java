@@ -2,20 +2,28 @@ package cahier.app.account;
 
 import static org.springframework.security.config.Customizer.withDefaults;
 
+import java.time.Duration;
 import javax.sql.DataSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.support.JdbcTransactionManager;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.security.web.savedrequest.RequestCache;
+import org.springframework.session.security.web.authentication.SpringSessionRememberMeServices;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -41,16 +49,50 @@ class SecurityConfig {
     @Bean
     @Order(2)
     SecurityFilterChain trainers(HttpSecurity http, SignInBrake brake) throws Exception {
+        RequestCache asked = new CookieRequestCache();
         headers(http)
+                .csrf(c -> c.csrfTokenRepository(forms()))
+                .requestCache(r -> r.requestCache(asked))
+                .rememberMe(r -> r.rememberMeServices(staying()))
                 .authorizeHttpRequests(r -> r
-                        .requestMatchers("/login", "/first-run", "/theme", "/error", "/favicon.svg", "/sw.js", "/app/**", "/fonts/**", "/vendor/**", "/webjars/**")
+                        .requestMatchers("/login", "/lost-password", "/new-password/*", "/first-run", "/theme", "/error", "/favicon.svg", "/sw.js", "/app/**", "/fonts/**", "/vendor/**", "/webjars/**")
                         .permitAll()
                         .anyRequest().hasRole("TRAINER"))
-                .formLogin(f -> f.loginPage(SignInBrake.PAGE).successHandler(brake.succeeded()).failureHandler(brake))
+                .formLogin(f -> f.loginPage(SignInBrake.PAGE).successHandler(brake.succeeded(asked)).failureHandler(brake))
                 .logout(withDefaults())
                 .addFilterBefore(brake.filter(), UsernamePasswordAuthenticationFilter.class)
                 .addFilterAfter(new ScopeFilter(), AuthorizationFilter.class);
         return http.build();
+    }
+
+    /** In a cookie of its own, which no script reads: a visitor who is not signed in leaves no row behind. */
+    private static CookieCsrfTokenRepository forms() {
+        CookieCsrfTokenRepository forms = new CookieCsrfTokenRepository();
+        forms.setCookieName("cahier-form");
+        forms.setCookieCustomizer(c -> c.sameSite("Lax"));
+        return forms;
+    }
+
+    /** Thirty idle days where that was ticked; else as long as a day's work (application.yaml). */
+    private static SpringSessionRememberMeServices staying() {
+        SpringSessionRememberMeServices staying = new SpringSessionRememberMeServices();
+        staying.setRememberMeParameterName("stay");
+        staying.setValiditySeconds((int) Duration.ofDays(30).toSeconds());
+        return staying;
+    }
+
+    /** Who is signed in is kept without the hash of the password. */
+    @Bean
+    DaoAuthenticationProvider trainersByPassword(AccountService accounts, PasswordEncoder passwords) {
+        DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts) {
+            @Override
+            protected Authentication createSuccessAuthentication(Object principal, Authentication who, UserDetails trainer) {
+                TrainerUser kept = ((TrainerUser) trainer).withoutHash();
+                return super.createSuccessAuthentication(kept, who, kept);
+            }
+        };
+        provider.setPasswordEncoder(passwords);
+        return provider;
     }
 
     private static HttpSecurity headers(HttpSecurity http) throws Exception {

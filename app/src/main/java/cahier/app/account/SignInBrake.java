@@ -15,6 +15,7 @@ import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.web.authentication.AuthenticationFailureHandler;
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
+import org.springframework.security.web.savedrequest.RequestCache;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -63,15 +64,19 @@ class SignInBrake implements AuthenticationFailureHandler {
     }
 
     /** On to the page that was asked for, or the desk. */
-    SavedRequestAwareAuthenticationSuccessHandler succeeded() {
-        return new SavedRequestAwareAuthenticationSuccessHandler() {
+    SavedRequestAwareAuthenticationSuccessHandler succeeded(RequestCache asked) {
+        SavedRequestAwareAuthenticationSuccessHandler succeeded = new SavedRequestAwareAuthenticationSuccessHandler() {
             @Override
             public void onAuthenticationSuccess(HttpServletRequest request, HttpServletResponse response, Authentication who) throws ServletException, IOException {
                 brakes.giveBack(Brake.SIGN_IN_FROM, request.getRemoteAddr());
                 brakes.giveBack(Brake.SIGN_IN, account(request));
+                String agent = request.getHeader(HttpHeaders.USER_AGENT);
+                request.getSession().setAttribute(SignIns.DEVICE, SignIns.device(agent == null ? "" : agent));
                 super.onAuthenticationSuccess(request, response, who);
             }
         };
+        succeeded.setRequestCache(asked);
+        return succeeded;
     }
 
     @Override

@@ -29,6 +29,11 @@ public record TrainerUser(long id, PracticeId practice, String practiceName, Str
         return email;
     }
 
+    /** The same as it is kept while somebody is signed in. */
+    TrainerUser withoutHash() {
+        return new TrainerUser(id, practice, practiceName, name, email, "");
+    }
+
     /** How decisions are signed: the first name. */
     public String signature() {
         return name.strip().split("\\s+")[0];

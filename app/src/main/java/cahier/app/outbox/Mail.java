@@ -55,6 +55,6 @@ public record Mail(long id, @Nullable Long householdId, TextKind kind, @Nullable
 
     /** The body as it may be shown: the address of the household's page is not. */
     public String shown() {
-        return body.replace("{link}", "(the household’s link)");
+        return body.replace("{link}", kind == TextKind.PASSWORD ? "(a link)" : "(the household’s link)");
     }
 }

@@ -1,10 +1,12 @@
 package cahier.app.outbox;
 
+import cahier.app.account.Credentials;
 import cahier.app.account.PracticeId;
 import cahier.app.account.PracticeScope;
 import cahier.app.paper.PaperPdf;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.web.CleanText;
+import cahier.app.wording.TextKind;
 import cahier.app.wording.Wording;
 import jakarta.mail.MessagingException;
 import jakarta.mail.SendFailedException;
@@ -43,14 +45,16 @@ public class Postman {
     private final MailMapper mails;
     private final MailServer server;
     private final OwnerLinks links;
+    private final Credentials credentials;
     private final PaperPdf pdf;
     private final Clock clock;
     private final TransactionTemplate transactions;
 
-    Postman(MailMapper mails, MailServer server, OwnerLinks links, PaperPdf pdf, Clock clock, PlatformTransactionManager transactions) {
+    Postman(MailMapper mails, MailServer server, OwnerLinks links, Credentials credentials, PaperPdf pdf, Clock clock, PlatformTransactionManager transactions) {
         this.mails = mails;
         this.server = server;
         this.links = links;
+        this.credentials = credentials;
         this.pdf = pdf;
         this.clock = clock;
         this.transactions = new TransactionTemplate(transactions);
@@ -104,12 +108,19 @@ public class Postman {
         helper.setReplyTo(mail.replyTo());
         helper.setTo(new InternetAddress(mail.toAddress(), mail.toName(), StandardCharsets.UTF_8.name()));
         helper.setSubject(CleanText.of(mail.subject()));
-        String link = Optional.ofNullable(mail.householdId()).flatMap(household -> links.token(practice, household)).map(token -> mail.site() + "/o/" + token).orElse("the link you have");
-        helper.setText(CleanText.of(Wording.fill(mail.body(), Map.of("link", link))));
+        helper.setText(CleanText.of(Wording.fill(mail.body(), Map.of("link", link(practice, mail)))));
         if (mail.homeworkId() != null) {
             helper.addAttachment("homework.pdf", new ByteArrayResource(pdf.of(practice, mail.homeworkId(), mail.site())), "application/pdf");
         }
         sender.send(message);
+    }
+
+    /** Made as the mail goes out, and kept nowhere. */
+    private String link(PracticeId practice, Mail mail) {
+        if (mail.kind() == TextKind.PASSWORD) {
+            return credentials.word(mail.toAddress(), Instant.now(clock)).map(word -> mail.site() + "/new-password/" + word).orElseThrow(() -> new IllegalStateException("nobody has this address any more"));
+        }
+        return Optional.ofNullable(mail.householdId()).flatMap(household -> links.token(practice, household)).map(token -> mail.site() + "/o/" + token).orElse("the link you have");
     }
 
     /** The same mail carries the same number however often it is tried, so that a reader's program knows it again. */

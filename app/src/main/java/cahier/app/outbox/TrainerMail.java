@@ -2,7 +2,9 @@ package cahier.app.outbox;
 
 import cahier.app.account.AccountService;
 import cahier.app.account.AccountService.Trainer;
+import cahier.app.account.Credentials;
 import cahier.app.account.PracticeId;
+import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarm;
 import cahier.app.ask.Question;
 import cahier.app.ask.Questions;
@@ -98,6 +100,12 @@ public class TrainerMail {
             values.put("name", t.name());
             write(practice, t, TextKind.QUESTIONS, values, null, null, site, at, now);
         });
+    }
+
+    /** A trainer has lost the password: a link goes to their address, made as the mail goes out. */
+    public void password(TrainerUser trainer, String site, Instant now) {
+        Map<String, String> values = Map.of("name", trainer.name(), "page", site, "link", "{link}", "minutes", Long.toString(Credentials.GOOD_FOR.toMinutes()));
+        write(trainer.practice(), new Trainer(trainer.id(), trainer.name(), trainer.email(), ""), TextKind.PASSWORD, values, null, null, site, now, now);
     }
 
     private void write(PracticeId practice, Trainer to, TextKind kind, Map<String, String> values, @Nullable Long household, @Nullable UUID alarm, String site, Instant at, Instant now) {

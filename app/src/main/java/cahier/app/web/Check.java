@@ -123,6 +123,13 @@ public final class Check {
         return address;
     }
 
+    /** A new password, exactly as it was typed. */
+    public String password(String field, @Nullable String typed) {
+        String password = typed == null ? "" : typed;
+        Passwords.trouble(password).ifPresent(t -> refuse(field, t));
+        return password;
+    }
+
     /** A telephone number as it is kept, or nothing. */
     public String phone(String field, @Nullable String typed, String country) {
         if (typed == null || typed.isBlank()) {

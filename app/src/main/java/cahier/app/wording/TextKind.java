@@ -44,6 +44,13 @@ public enum TextKind {
 
             Answer them on your desk: {page}""", List.of("name", "count", "questions", "page")),
 
+    PASSWORD("A lost password, to the trainer", "A new password for Cahier", """
+            Hello {name},
+
+            somebody asked for a new password for your account at {page}. Choose one here within {minutes} minutes: {link}
+
+            If it was not you, do nothing: your password stays as it is.""", List.of("name", "page", "link", "minutes")),
+
     STRANGERS("What to say to strangers, on the sheet", "", """
             “{dogs} {are} in training. Please no touch, no talk, no food.” If somebody comes on all the same: step between, turn and walk off.""", List.of("dogs", "are"));
 
@@ -66,6 +73,11 @@ public enum TextKind {
     /** What may stand in braces. */
     public List<String> names() {
         return names;
+    }
+
+    /** Whether a practice may write its own. */
+    public boolean isEdited() {
+        return this != PASSWORD;
     }
 
     /** Whether it is a mail of its own; the other stands on the sheet. */

@@ -78,7 +78,7 @@ class GetsWriteNothingTest extends AppTest {
                 .replace("/baselines/{id}", "/baselines/" + ofThePractice("baseline", "and kind = 'WATCH'"))
                 .replace("/flags/{id}", "/flags/" + ofThePractice("gate", ""))
                 .replace("/sheets/{id}", "/sheets/" + id("homework")).replace("/texts/{kind}", "/texts/HOMEWORK")
-                .replace("/shelf/{name}", "/shelf/recall");
+                .replace("/shelf/{name}", "/shelf/recall").replace("{word}", "never-made");
     }
 
     private Map<String, String> rows() {

@@ -1,4 +1,4 @@
-package cahier.app.account;
+package cahier.app.web;
 
 import java.io.BufferedReader;
 import java.io.IOException;

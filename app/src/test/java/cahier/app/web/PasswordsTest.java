@@ -1,4 +1,4 @@
-package cahier.app.account;
+package cahier.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,0 +1,101 @@
+package cahier.app.account;
+
+import cahier.app.web.Check;
+import cahier.app.web.Dates;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The trainer's own account: the password, and where they are signed in. */
+@Controller
+class AccountController {
+
+    private final AccountService accounts;
+    private final Credentials credentials;
+    private final SignIns signIns;
+    private final Brakes brakes;
+    private final Clock clock;
+
+    AccountController(AccountService accounts, Credentials credentials, SignIns signIns, Brakes brakes, Clock clock) {
+        this.accounts = accounts;
+        this.credentials = credentials;
+        this.signIns = signIns;
+        this.brakes = brakes;
+        this.clock = clock;
+    }
+
+    record PasswordForm(@Nullable String old, @Nullable String fresh) {
+    }
+
+    /** A sign-in as the page says it. */
+    record Line(SignIns.SignIn signIn, String since, String lastUsed) {
+    }
+
+    @GetMapping("/account")
+    String show(@AuthenticationPrincipal TrainerUser me, HttpServletRequest request, Model model) {
+        model.addAttribute("form", new PasswordForm("", ""));
+        return page(me, request, model);
+    }
+
+    private String page(TrainerUser me, HttpServletRequest request, Model model) {
+        ZoneId zone = accounts.zone(me.practice());
+        LocalDate today = LocalDate.ofInstant(Instant.now(clock), zone);
+        model.addAttribute("email", me.email());
+        model.addAttribute("signIns", signIns.of(me, session(request)).stream().map(s -> new Line(s, Dates.moment(s.since(), zone, today), Dates.moment(s.lastUsed(), zone, today))).toList());
+        return "account/account";
+    }
+
+    private static String session(HttpServletRequest request) {
+        return request.getSession().getId();
+    }
+
+    @PostMapping("/account/password")
+    String change(@AuthenticationPrincipal TrainerUser me, @ModelAttribute("form") PasswordForm form, BindingResult result, HttpServletRequest request, Model model, RedirectAttributes flash) {
+        Check check = new Check(result);
+        String fresh = check.password("fresh", form.fresh());
+        String account = me.email().toLowerCase(Locale.ROOT);
+        Optional<Duration> wait = brakes.take(Brake.SIGN_IN, account);
+        if (wait.isPresent()) {
+            check.refuse("old", "was wrong too often; try again in " + TooMuch.words(wait.get()));
+        } else if (credentials.knows(me, form.old() == null ? "" : form.old())) {
+            brakes.giveBack(Brake.SIGN_IN, account);
+        } else {
+            check.refuse("old", "is not your password");
+        }
+        if (result.hasErrors()) {
+            return page(me, request, model);
+        }
+        credentials.change(me, fresh, session(request));
+        flash.addFlashAttribute("said", "Your password is changed. Every other sign-in has ended.");
+        return "redirect:/account";
+    }
+
+    @PostMapping("/account/sign-ins/{handle}/end")
+    String end(@AuthenticationPrincipal TrainerUser me, @PathVariable String handle, RedirectAttributes flash) {
+        signIns.end(me, handle);
+        flash.addFlashAttribute("said", "That sign-in has ended.");
+        return "redirect:/account";
+    }
+
+    @PostMapping("/account/sign-ins/end-others")
+    String endOthers(@AuthenticationPrincipal TrainerUser me, HttpServletRequest request, RedirectAttributes flash) {
+        signIns.endOthers(me, session(request));
+        flash.addFlashAttribute("said", "You are signed in here only.");
+        return "redirect:/account";
+    }
+}

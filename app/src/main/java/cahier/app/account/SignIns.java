@@ -1,0 +1,64 @@
+package cahier.app.account;
+
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.regex.Pattern;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
+import org.springframework.stereotype.Component;
+
+/** Where a trainer is signed in. */
+@Component
+public class SignIns {
+
+    static final String DEVICE = "cahier.device";
+    private static final Map<String, Pattern> PROGRAMS = Map.of("Firefox", Pattern.compile("Firefox/"), "Edge", Pattern.compile("Edg/"), "Safari", Pattern.compile("Version/[\\d.]+ .*Safari/"),
+            "Chrome", Pattern.compile("Chrome/(?!.*Edg/)"));
+    private static final List<String> SYSTEMS = List.of("Android", "iPhone", "iPad", "Windows", "Macintosh", "Linux");
+
+    private final FindByIndexNameSessionRepository<? extends Session> sessions;
+
+    SignIns(FindByIndexNameSessionRepository<? extends Session> sessions) {
+        this.sessions = sessions;
+    }
+
+    /**
+     * One of them.
+     *
+     * @param handle stands for it on a page: its own number would let who sees it in
+     * @param device "Firefox on Windows", as the browser said when it signed in
+     */
+    public record SignIn(String handle, String device, Instant since, Instant lastUsed, boolean isThisOne) {
+    }
+
+    /** All of a trainer, the one used last first. */
+    public List<SignIn> of(TrainerUser me, String thisSession) {
+        return sessions.findByPrincipalName(me.email()).values().stream()
+                .map(s -> new SignIn(handle(s.getId()), Objects.requireNonNullElse(s.<String>getAttribute(DEVICE), "A browser"), s.getCreationTime(), s.getLastAccessedTime(), s.getId().equals(thisSession)))
+                .sorted(Comparator.comparing(SignIn::lastUsed).reversed()).toList();
+    }
+
+    /** Ends one of the trainer's; nothing happens when it has ended already. */
+    void end(TrainerUser me, String handle) {
+        sessions.findByPrincipalName(me.email()).keySet().stream().filter(id -> handle(id).equals(handle)).forEach(sessions::deleteById);
+    }
+
+    /** Ends all of the trainer's but this one. */
+    void endOthers(TrainerUser me, String thisSession) {
+        sessions.findByPrincipalName(me.email()).keySet().stream().filter(id -> !id.equals(thisSession)).forEach(sessions::deleteById);
+    }
+
+    private static String handle(String id) {
+        return HexFormat.of().formatHex(Secret.hash(id), 0, 8);
+    }
+
+    /** "Firefox on Windows" of what a browser says of itself. */
+    static String device(String agent) {
+        String program = PROGRAMS.entrySet().stream().filter(p -> p.getValue().matcher(agent).find()).map(Map.Entry::getKey).findFirst().orElse("A browser");
+        return SYSTEMS.stream().filter(agent::contains).findFirst().map(s -> program + " on " + s.replace("Macintosh", "a Mac").replace("iPhone", "an iPhone").replace("iPad", "an iPad")).orElse(program);
+    }
+}
