@@ -21,6 +21,7 @@ import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.header.writers.StaticHeadersWriter;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.savedrequest.RequestCache;
 import org.springframework.session.security.web.authentication.SpringSessionRememberMeServices;
@@ -34,6 +35,9 @@ class SecurityConfig {
     /** Nothing inline, nothing from outside. */
     static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
             + "connect-src 'self'; manifest-src 'self'; worker-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+
+    /** No page needs any of them: whatever got into one could not use them either. */
+    static final String PERMISSIONS = "camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=(), midi=(), display-capture=()";
 
     /** Owners, and calendar programs, carry their right in the address: no cookie is read or set, so there is nothing a foreign page could ride on. */
     @Bean
@@ -98,6 +102,8 @@ class SecurityConfig {
     private static HttpSecurity headers(HttpSecurity http) throws Exception {
         return http.headers(h -> h
                 .contentSecurityPolicy(p -> p.policyDirectives(POLICY))
+                .addHeaderWriter(new StaticHeadersWriter("Permissions-Policy", PERMISSIONS))
+                .addHeaderWriter(new StaticHeadersWriter("X-Robots-Tag", "noindex, nofollow"))
                 .referrerPolicy(p -> p.policy(ReferrerPolicy.SAME_ORIGIN)));
     }
 

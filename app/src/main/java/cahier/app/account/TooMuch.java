@@ -1,8 +1,11 @@
 package cahier.app.account;
 
 import java.time.Duration;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.ResponseStatus;
 
 /** More was sent than is taken at once. Nothing of it was kept, and it can be sent again later. */
+@ResponseStatus(HttpStatus.TOO_MANY_REQUESTS)
 public class TooMuch extends RuntimeException {
 
     private static final long serialVersionUID = 1L;

@@ -1,7 +1,12 @@
 package cahier.app.lesson;
 
+import cahier.app.account.Brake;
+import cahier.app.account.Brakes;
+import cahier.app.account.PracticeId;
 import cahier.app.account.TrainerUser;
+import cahier.app.web.NotFound;
 import cahier.app.web.Site;
+import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
@@ -24,10 +29,12 @@ class CalendarController {
     private static final MediaType ICALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
     private final Calendars calendars;
+    private final Brakes brakes;
     private final Clock clock;
     private final Site site;
 
-    CalendarController(Calendars calendars, Clock clock, Site site) {
+    CalendarController(Calendars calendars, Brakes brakes, Clock clock, Site site) {
+        this.brakes = brakes;
         this.site = site;
         this.calendars = calendars;
         this.clock = clock;
@@ -35,15 +42,28 @@ class CalendarController {
 
     /** Whoever has the address reads it: a calendar program signs in nowhere. */
     @GetMapping("/calendar/{secret}.ics")
-    ResponseEntity<String> feed(@PathVariable String secret) {
+    ResponseEntity<String> feed(@PathVariable String secret, HttpServletRequest request) {
+        PracticeId practice;
+        try {
+            practice = calendars.find(secret);
+        } catch (NotFound e) {
+            brakes.hold(Brake.LINK, request.getRemoteAddr(), 1);
+            throw e;
+        }
         return ResponseEntity.ok().contentType(ICALENDAR).cacheControl(CacheControl.noStore()).header("Referrer-Policy", "no-referrer")
-                .body(calendars.write(calendars.find(secret), Instant.now(clock)));
+                .body(calendars.write(practice, Instant.now(clock)));
     }
 
     @GetMapping("/lessons.ics")
     ResponseEntity<String> file(@AuthenticationPrincipal TrainerUser me) {
         return ResponseEntity.ok().contentType(ICALENDAR).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("lessons.ics").build().toString())
                 .body(calendars.write(me.practice(), Instant.now(clock)));
+    }
+
+    @PostMapping("/lessons/calendar/stop")
+    String stop(@AuthenticationPrincipal TrainerUser me) {
+        calendars.stop(me.practice());
+        return "redirect:/lessons#calendar";
     }
 
     @PostMapping("/lessons/calendar")

@@ -3,6 +3,7 @@ package cahier.app.lesson;
 import cahier.app.account.PracticeId;
 import java.time.Instant;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -19,6 +20,9 @@ interface CalendarMapper {
 
     @Select("select made_at from calendar_link where practice_id = #{practice}")
     Optional<Instant> madeAt(PracticeId practice);
+
+    @Delete("delete from calendar_link where practice_id = #{practice}")
+    void stop(PracticeId practice);
 
     @Insert("""
             insert into calendar_link (practice_id, token_hash, made_at) values (#{practice}, #{hash}, #{now})

@@ -53,6 +53,12 @@ public class Calendars {
         return secret;
     }
 
+    /** No calendar program reads the lessons any more. */
+    @Transactional
+    public void stop(PracticeId practice) {
+        calendars.stop(practice);
+    }
+
     @Transactional(readOnly = true)
     public Optional<Instant> madeAt(PracticeId practice) {
         return calendars.madeAt(practice);

@@ -2,6 +2,15 @@ package cahier.app.week;
 
 import cahier.core.week.Heat;
 import cahier.core.week.Span;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -9,32 +18,35 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.http.client.SimpleClientHttpRequestFactory;
 import org.springframework.stereotype.Component;
-import org.springframework.web.client.RestClient;
-import org.springframework.web.client.RestClientException;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** Asks a weather service for the hours that are too hot outdoors: the one the installation names, or the demo's own. Its format is docs/formats/weather.schema.json. */
 @Component
 class Sky {
 
     private static final Logger LOG = LoggerFactory.getLogger(Sky.class);
+    /** Until it is reached and begins to answer, and again until it has answered: one that drips is not waited for. */
     private static final Duration PATIENCE = Duration.ofSeconds(2);
+    private static final int LONGEST = 1_000_000;
     private static final int HOUR = 60;
+    private static final int OK = 200;
 
     private final String address;
-    private final RestClient client;
+    private final ObjectMapper json;
+    private final HttpClient client = HttpClient.newBuilder().connectTimeout(PATIENCE).followRedirects(HttpClient.Redirect.NORMAL).build();
 
-    Sky(@Value("${cahier.weather.url}") String url, Optional<DemoSky> demo) {
+    Sky(@Value("${cahier.weather.url}") String url, Optional<DemoSky> demo, ObjectMapper json) {
         this.address = url.isEmpty() ? demo.map(DemoSky::address).orElse("") : url;
-        SimpleClientHttpRequestFactory patient = new SimpleClientHttpRequestFactory();
-        patient.setConnectTimeout(PATIENCE);
-        patient.setReadTimeout(PATIENCE);
-        this.client = RestClient.builder().requestFactory(patient).build();
+        this.json = json;
     }
 
     /** What a service answers; hours without a temperature are taken as not known and not hot. */
@@ -55,15 +67,34 @@ class Sky {
             return Optional.empty();
         }
         try {
-            Answer answer = client.get().uri(address, from, from.plusDays(days - 1L), zone.getId()).retrieve().body(Answer.class);
+            Answer answer = json.readValue(ask(UriComponentsBuilder.fromUriString(address).buildAndExpand(from, from.plusDays(days - 1L), zone.getId()).encode().toUri()), Answer.class);
             if (answer == null || answer.hours() == null) {
                 return Optional.empty();
             }
             return Optional.of(answer.hours().stream().filter(h -> h.celsius() != null && Heat.isTooMuch(h.celsius())).map(h -> (int) ChronoUnit.MINUTES.between(from.atStartOfDay(), h.at()))
                     .filter(m -> m >= 0 && m < days * Span.DAY).map(m -> new Span(m, m + HOUR)).toList());
-        } catch (RestClientException e) {
-            LOG.warn("the weather service does not answer: {}", e.getMessage());
+        } catch (IOException | IllegalArgumentException | ExecutionException | TimeoutException e) {
+            LOG.warn("the weather service does not answer: {}", e instanceof TimeoutException ? "it takes too long" : e.getMessage());
             return Optional.empty();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return Optional.empty();
+        }
+    }
+
+    private byte[] ask(URI uri) throws IOException, InterruptedException, ExecutionException, TimeoutException {
+        HttpResponse<InputStream> answer = client.send(HttpRequest.newBuilder(uri).timeout(PATIENCE).header("Accept", "application/json").build(), BodyHandlers.ofInputStream());
+        try (InputStream body = answer.body()) { // closed when the time is up, which ends the reading
+            if (answer.statusCode() != OK) {
+                throw new IOException("it said " + answer.statusCode());
+            }
+            return CompletableFuture.supplyAsync(() -> {
+                try {
+                    return body.readNBytes(LONGEST);
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            }).get(PATIENCE.toMillis(), TimeUnit.MILLISECONDS);
         }
     }
 }

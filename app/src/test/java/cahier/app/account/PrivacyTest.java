@@ -173,6 +173,8 @@ class PrivacyTest extends AppTest {
         open("/").andExpect(header().string("Content-Security-Policy", SecurityConfig.POLICY));
         mvc.perform(get("/o/" + home.token)).andExpect(status().isOk()).andExpect(header().string("Content-Security-Policy", SecurityConfig.POLICY))
                 .andExpect(header().string("Referrer-Policy", "no-referrer")).andExpect(header().doesNotExist("Set-Cookie"));
+        open("/").andExpect(header().string("Permissions-Policy", SecurityConfig.PERMISSIONS)).andExpect(header().string("X-Robots-Tag", "noindex, nofollow"));
+        mvc.perform(get("/login")).andExpect(header().string("X-Robots-Tag", "noindex, nofollow"));
         assertThat(SecurityConfig.POLICY).doesNotContain("unsafe").contains("default-src 'none'");
     }
 }

@@ -75,6 +75,16 @@ class CalendarTest extends AppTest {
     }
 
     @Test
+    void aStoppedAddressIsReadByNobody() throws Exception {
+        String secret = secret();
+        mvc.perform(get(secret)).andExpect(status().isOk());
+        open(clara(), "/lessons").andExpect(content().string(containsString("Stop the address")));
+        send(clara(), "/lessons/calendar/stop").andExpect(status().is3xxRedirection());
+        mvc.perform(get(secret)).andExpect(status().isNotFound());
+        open(clara(), "/lessons").andExpect(content().string(containsString("Make an address")));
+    }
+
+    @Test
     void anAddressIsAPracticesOwnAndANewOneEndsTheOld() throws Exception {
         Home foreign = homes.make(edda(), TrackKind.SKILL, 1);
         asEdda(() -> {

@@ -40,10 +40,10 @@ class AccessibilityTest extends AppTest {
                 household + "/edit", household + "/intake", household + "/flags/new",
                 household + "/method", household + "/baselines", "/flags/1", "/flags/1/letter", household + "/tracks/new", track, track + "/edit", track + "/overrule", track + "/split", track + "/steps/new", track + "/climb", track + "/place?place=1",
                 household + "/roadmap", household + "/distances", household + "/roadmap/import", household + "/method/changes", "/shelf", "/shelf/bed-while-someone-comes", "/shelf/import",
-                "/sheets", "/sheets/1", "/lessons", "/lessons/1", "/lessons/4", "/bench/sight-line?household=3", "/bench/triangle", "/bench/provisions", "/forecasts", "/households/3/distances", "/households/5/alone", "/households/1/week", "/households/3/handling?on=2026-11-01", "/outbox", "/outbox/texts/HOMEWORK", "/settings", household + "/homework", "/sheets/1/print", "/nowhere");
+                "/sheets", "/sheets/1", "/lessons", "/lessons/1", "/lessons/4", "/bench/sight-line?household=3", "/bench/triangle", "/bench/provisions", "/forecasts", "/households/3/distances", "/households/5/alone", "/households/1/week", "/households/3/handling?on=2026-11-01", "/outbox", "/outbox/texts/HOMEWORK", "/settings", "/account", household + "/homework", "/sheets/1/print", "/nowhere");
         String today = "/o/demo-sorrel-7Gm2xTf5Wd8RkPz4Hn6jBv1q";
         try (Browser browser = browser().expecting("status of 404")) {
-            check(scheme, browser.visitor(1280, 800, scheme), List.of("/login"));
+            check(scheme, browser.visitor(1280, 800, scheme), List.of("/login", "/lost-password", "/new-password/never-made"));
             // A night page differs in its colours only, which come from one list of tokens: one page of each kind shows them all.
             check(scheme, browser.trainer(1280, 800, scheme), scheme == ColorScheme.LIGHT ? trainers : List.of("/", household, household + "?facts=words", household + "/intake", household + "/distances",
                     household + "/roadmap", track, track + "/overrule", track + "/steps/new", "/shelf", "/sheets/1", "/lessons/4", "/outbox", "/bench/sight-line", "/households/3/handling", "/nowhere"));
