@@ -13,6 +13,12 @@ globalThis.localStorage = {
   setItem: (key, value) => stored.set(key, String(value)),
   removeItem: (key) => stored.delete(key),
 };
+/** What the service worker keeps: pages by their address. */
+export const pages = new Set();
+globalThis.caches = {
+  keys: async () => ['kept'],
+  open: async () => ({ keys: async () => [...pages].map((url) => ({ url })), delete: async (page) => pages.delete(page.url) }),
+};
 
 /** An element that remembers what was written on it and can be clicked. */
 export function element() {
@@ -50,7 +56,7 @@ export class Server {
     if (this.is === 'offline') throw new TypeError('no signal');
     if (this.is === 'down') return reply(503, null);
     if (this.is === 429) return reply(429, { error: 'Too much at once.' });
-    if (this.is === 'replaced') return reply(404, { status: 404, error: 'Not Found' });
+    if (this.is === 'replaced') return reply(404, { status: 404, error: 'Not Found' }, 'gone');
     const part = path.endsWith('/reps') ? body.reps : [body];
     const bad = part.findIndex((item) => this.refuses.has(item.id));
     if (bad >= 0) return reply(400, { error: `reps[${bad}].person must be someone of this household, was 7` });
@@ -59,6 +65,6 @@ export class Server {
   }
 }
 
-function reply(status, body) {
-  return { ok: status < 300, status, headers: { get: () => (body ? 'application/json' : 'text/html') }, json: async () => body };
+function reply(status, body, link = null) {
+  return { ok: status < 300, status, headers: { get: (name) => (name === 'Cahier-Link' ? link : body ? 'application/json' : 'text/html') }, json: async () => body };
 }

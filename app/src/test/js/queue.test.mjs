@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { beforeEach, mock, test } from 'node:test';
-import { Server, online } from './phone.mjs';
+import { Server, online, pages } from './phone.mjs';
 
 const { Queue, sitting } = await import('/app/queue.js');
 const { forget, kept } = await import('/vendor/idb/idb.js');
@@ -146,4 +146,30 @@ test('what is too much at once stays here and goes later', async () => {
   server.is = 'up';
   await online();
   assert.deepEqual(server.stored, ['a', 'b']);
+});
+
+test('a link that was replaced loses its pages at once, and what was tapped on it goes with the new one', async () => {
+  ['/o/secret', '/o/secret/practice/7', '/o/secretary', '/app/cahier.css'].forEach((path) => pages.add(`http://here${path}`));
+  server.is = 'replaced';
+  await tap('a', 'b');
+  await settled();
+  await settled();
+  assert.deepEqual([...pages], ['http://here/o/secretary', 'http://here/app/cahier.css']);
+  assert.equal(kept().length, 2);
+  server.is = 'up';
+  const fresh = new Queue('fresh', () => {});
+  assert.deepEqual((await fresh.orphans()).map((w) => w.body.id), ['a', 'b']);
+  await fresh.adopt(await fresh.orphans());
+  assert.deepEqual(server.stored, ['a', 'b']);
+  assert.match(server.calls.at(-1).path, /^\/o\/fresh\//);
+  assert.deepEqual(kept(), []);
+});
+
+test('what nobody has asked for in a fortnight is thrown away', async () => {
+  server.is = 'replaced';
+  await tap('a');
+  await settled();
+  localStorage.setItem('cahier.gone', JSON.stringify({ secret: Date.now() - 15 * 24 * 60 * 60 * 1000 }));
+  assert.deepEqual(await new Queue('fresh', () => {}).orphans(), []);
+  assert.deepEqual(kept(), []);
 });

@@ -1,9 +1,9 @@
 // The owner's pages without signal: what was loaded once is kept and shown when the network does not answer in time.
 // Reps are no business of this file: they wait in the phone's database (app/queue.js).
-const CACHE = 'cahier-8';
+const CACHE = 'cahier-9';
 const PATIENCE_MS = 3000;
 const SHELL = ['/fonts/fonts.css', '/app/cahier.css', '/app/theme.js', '/app/today.js', '/app/practice.js',
-  '/app/queue.js', '/app/parked.js', '/app/stopped.js', '/app/coach.js', '/app/marks.js', '/app/correct.js', '/app/earlier.js', '/app/clock.js', '/app/beat.js', '/app/signal.js', '/app/alarm.js', '/app/ask.js', '/app/happened.js', '/app/met.js', '/app/watch.js', '/app/watching.js', '/app/out.js', '/app/alone.js', '/app/touch.js', '/app/offline.js', '/vendor/idb/idb.js', '/favicon.svg',
+  '/app/queue.js', '/app/gone.js', '/app/parked.js', '/app/stopped.js', '/app/coach.js', '/app/marks.js', '/app/correct.js', '/app/earlier.js', '/app/clock.js', '/app/beat.js', '/app/signal.js', '/app/alarm.js', '/app/ask.js', '/app/happened.js', '/app/met.js', '/app/watch.js', '/app/watching.js', '/app/out.js', '/app/alone.js', '/app/touch.js', '/app/offline.js', '/vendor/idb/idb.js', '/favicon.svg',
   '/fonts/atkinson-hyperlegible-latin-400-normal.woff2', '/fonts/atkinson-hyperlegible-latin-700-normal.woff2',
   '/fonts/literata-latin-wght-normal.woff2', '/fonts/literata-latin-wght-italic.woff2'];
 
@@ -38,6 +38,12 @@ async function keep(cache, url) {
   }
 }
 
+/** The link was stopped or replaced: nothing of its household stays on the phone. */
+async function lose(cache, token) {
+  const pages = (await cache.keys()).filter((page) => `${new URL(page.url).pathname}/`.startsWith(`/o/${token}/`));
+  await Promise.all(pages.map((page) => cache.delete(page)));
+}
+
 /** From the network, and kept; from what was kept when the network is silent. A link that was replaced loses what was kept of it. */
 async function answer(request) {
   const cache = await caches.open(CACHE);
@@ -46,6 +52,7 @@ async function answer(request) {
   const network = fetch(request).then(async (response) => {
     if (response.ok) await cache.put(request, response.clone());
     if (response.status === 404) await cache.delete(request);
+    if (response.headers.get('Cahier-Link') === 'gone') await lose(cache, new URL(request.url).pathname.split('/')[2]);
     return response;
   });
   if (!kept) return network;

@@ -21,13 +21,31 @@ function button(list, words, work) {
   list.append(made);
 }
 
+/** What was tapped on the link before this one, all of it together. */
+function fromOldLink(queue, part, orphans) {
+  if (orphans.length === 0) return [];
+  const item = document.createElement('div');
+  const said = document.createElement('p');
+  said.textContent = `${orphans.length === 1 ? 'One thing' : `${orphans.length} things`} you tapped on your old link did not go out.`;
+  item.append(said);
+  const then = async (work) => {
+    item.querySelectorAll('button').forEach((other) => { other.disabled = true; });
+    await work();
+    await showParked(queue, part);
+  };
+  button(item, 'Send with this link', () => then(() => queue.adopt(orphans)));
+  button(item, 'Throw away', () => { if (confirm('Throw it away for good?')) then(() => queue.remove(orphans)); });
+  return [item];
+}
+
 /** Fills the part of the page, and again after each answer; hidden while there is nothing. */
 export async function showParked(queue, part) {
   await queue.send();
   const parked = await queue.parked();
-  part.hidden = parked.length === 0;
+  const orphans = await queue.orphans();
+  part.hidden = parked.length + orphans.length === 0;
   const list = part.querySelector('div.parked');
-  list.replaceChildren(...parked.map((entry) => {
+  list.replaceChildren(...fromOldLink(queue, part, orphans), ...parked.map((entry) => {
     const item = document.createElement('div');
     const said = document.createElement('p');
     const when = entry.body.at ? new Date(entry.body.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }) : '';

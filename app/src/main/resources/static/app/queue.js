@@ -1,6 +1,7 @@
 // What was tapped waits in the phone's own database until the server has said that it has it.
 // Every rep carries an id made here, so sending twice changes nothing.
 import { openDB } from '/vendor/idb/idb.js';
+import { isForgotten, isGone, lose } from './gone.js';
 
 const BATCH = 200;
 const RETRY_MS = [1000, 2000, 5000, 10000, 30000];
@@ -52,6 +53,19 @@ export class Queue {
   /** What the server would not take: kept until somebody says what becomes of it, and in nobody's way. */
   async parked() {
     return (await (await db).getAll('waiting')).filter((w) => w.token === this.token && w.refused);
+  }
+
+  /** What was tapped on a link that is gone: a new one may send it, for a while. */
+  async orphans() {
+    const others = (await (await db).getAll('waiting')).filter((w) => w.token !== this.token && isGone(w.token));
+    await this.remove(others.filter((w) => isForgotten(w.token)));
+    return others.filter((w) => !isForgotten(w.token));
+  }
+
+  /** Sends it as this household's own. */
+  async adopt(orphans) {
+    for (const { refused, ...waiting } of orphans) await (await db).put('waiting', { ...waiting, token: this.token });
+    await this.send();
   }
 
   /** In words, how far it has got: what it is called once the server has it, or why it has not. */
@@ -133,6 +147,7 @@ export class Queue {
       const body = answer.headers.get('Content-Type')?.includes('json') ? await answer.json() : {};
       const said = body.status ? null : body.error;
       if (answer.status === 400 && ['undo', 'correct'].includes(first.kind)) return {};   // too late to take back: the rep stays
+      if (answer.status === 404 && answer.headers.get('Cahier-Link') === 'gone') await lose(this.token);
       if (answer.status === 404 && !said) return { problem: 'This link has been replaced. Kept here.' };
       if (answer.status === 404 && TAKES_BACK.includes(first.kind)) return { gone: true };
       if (answer.status === 404 && SAYS_MORE.includes(first.kind)) return {};   // of something that the server never took

@@ -74,6 +74,7 @@ class OwnerFilter extends OncePerRequestFilter {
             if (wait.isPresent()) {
                 refuse(request, response, new TooMuch(wait.get()));
             } else {
+                response.setHeader("Cahier-Link", "gone"); // the phone clears what it kept of it
                 response.sendError(HttpServletResponse.SC_NOT_FOUND);
             }
             return;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import cahier.app.household.Person;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
+import cahier.app.sheet.OwnerLinks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
 import cahier.app.support.Home;
@@ -20,8 +21,13 @@ import org.springframework.beans.factory.annotation.Autowired;
 /** One message that is refused holds up no other, and stays on the phone until somebody says what becomes of it. */
 class ParkedStoryTest extends AppTest {
 
+    /** The pages of a link that the phone keeps. */
+    private static final String PAGES = "(token) => caches.keys().then((names) => Promise.all(names.map((n) => caches.open(n).then((c) => c.keys())))).then((all) => all.flat().filter((p) => p.url.includes('/o/' + token)))";
+
     @Autowired
     private RepLog log;
+    @Autowired
+    private OwnerLinks links;
     private Home home;
 
     @BeforeEach
@@ -90,5 +96,35 @@ class ParkedStoryTest extends AppTest {
             assertThat(owner.locator("#waiting")).isHidden();
         }
         assertThat(stored()).hasSize(4);
+    }
+
+    @Test
+    void aLinkThatIsReplacedClearsThePhoneAndWhatWasTappedGoesWithTheNewOne() throws Exception {
+        try (Browser browser = browser().expecting("net::ERR_").expecting("404")) {
+            Page owner = browser.visitor(390, 844);
+            owner.navigate("/o/" + home.token);
+            owner.waitForFunction("navigator.serviceWorker.ready.then(() => true)");
+            owner.navigate("/o/" + home.token + "/practice/" + home.stepNow());
+            owner.waitForSelector("body[data-ready]");
+            owner.waitForFunction(PAGES + ".then((kept) => kept.length > 0)", home.token);
+            owner.context().setOffline(true);
+            owner.click("[data-outcome=CLEAN]");
+            owner.click("[data-outcome=CLEAN]");
+            String old = home.token;
+            String fresh = asEdda(() -> links.replace(edda().practice(), home.id, now()));
+            owner.context().setOffline(false);
+            assertThat(owner.locator("#waiting")).containsText("This link has been replaced. Kept here.");
+            owner.waitForFunction(PAGES + ".then((kept) => kept.length === 0)", old);
+            assertThat(stored()).isEmpty();
+
+            owner.navigate("/o/" + fresh);
+            assertThat(owner.locator("#parked")).containsText("2 things you tapped on your old link did not go out.");
+            Browser.fits(owner);
+            owner.getByText("Send with this link").click();
+            assertThat(owner.locator("#parked")).isHidden();
+            owner.waitForCondition(() -> stored().size() == 2);
+            owner.navigate("/o/" + old);
+            assertThat(owner.locator("body")).containsText("Nothing here");
+        }
     }
 }
