@@ -28,13 +28,15 @@ class AccountController {
     private final AccountService accounts;
     private final Credentials credentials;
     private final SignIns signIns;
+    private final AuditLog audit;
     private final Brakes brakes;
     private final Clock clock;
 
-    AccountController(AccountService accounts, Credentials credentials, SignIns signIns, Brakes brakes, Clock clock) {
+    AccountController(AccountService accounts, Credentials credentials, SignIns signIns, AuditLog audit, Brakes brakes, Clock clock) {
         this.accounts = accounts;
         this.credentials = credentials;
         this.signIns = signIns;
+        this.audit = audit;
         this.brakes = brakes;
         this.clock = clock;
     }
@@ -44,6 +46,10 @@ class AccountController {
 
     /** A sign-in as the page says it. */
     record Line(SignIns.SignIn signIn, String since, String lastUsed) {
+    }
+
+    /** What was done, as the page says it. */
+    record Done(AuditLog.Entry entry, String when) {
     }
 
     @GetMapping("/account")
@@ -57,6 +63,7 @@ class AccountController {
         LocalDate today = LocalDate.ofInstant(Instant.now(clock), zone);
         model.addAttribute("email", me.email());
         model.addAttribute("signIns", signIns.of(me, session(request)).stream().map(s -> new Line(s, Dates.moment(s.since(), zone, today), Dates.moment(s.lastUsed(), zone, today))).toList());
+        model.addAttribute("entries", audit.latest(me.practice()).stream().map(e -> new Done(e, Dates.moment(e.at(), zone, today))).toList());
         return "account/account";
     }
 
@@ -80,7 +87,7 @@ class AccountController {
         if (result.hasErrors()) {
             return page(me, request, model);
         }
-        credentials.change(me, fresh, session(request));
+        credentials.change(me, fresh, session(request), Instant.now(clock));
         flash.addFlashAttribute("said", "Your password is changed. Every other sign-in has ended.");
         return "redirect:/account";
     }

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,12 +26,23 @@ public class Credentials {
     private final PasswordEncoder passwords;
     private final Seal seal;
     private final SignIns signIns;
+    private final ApplicationEventPublisher events;
 
-    Credentials(AccountMapper accounts, PasswordEncoder passwords, Seal seal, SignIns signIns) {
+    Credentials(AccountMapper accounts, PasswordEncoder passwords, Seal seal, SignIns signIns, ApplicationEventPublisher events) {
+        this.events = events;
         this.accounts = accounts;
         this.passwords = passwords;
         this.seal = seal;
         this.signIns = signIns;
+    }
+
+    /** A trainer came in. */
+    void cameIn(TrainerUser me, String device, Instant now) {
+        PracticeScope.within(me.practice(), () -> {
+            accounts.announcePractice(me.practice());
+            events.publishEvent(new Audited(me.practice(), Audited.What.SIGNED_IN, null, device, now));
+            return me;
+        });
     }
 
     /** Whether this is the trainer's password. */
@@ -40,7 +52,12 @@ public class Credentials {
     }
 
     /** Another password, and every other sign-in of the trainer ends. */
-    void change(TrainerUser me, String fresh, String thisSession) {
+    void change(TrainerUser me, String fresh, String thisSession, Instant now) {
+        keep(me, fresh, thisSession, Audited.What.PASSWORD_CHANGED, now);
+    }
+
+    private void keep(TrainerUser me, String fresh, String thisSession, Audited.What how, Instant now) {
+        events.publishEvent(new Audited(me.practice(), how, null, me.name(), now));
         accounts.keepPassword(me.practice(), me.id(), passwords.encode(fresh));
         signIns.endOthers(me, thisSession);
     }
@@ -82,10 +99,10 @@ public class Credentials {
     }
 
     /** A password made here, for who runs the installation; every sign-in ends. Empty where no trainer has the address. */
-    public Optional<String> made(String email) {
+    public Optional<String> made(String email, Instant now) {
         return find(email).map(t -> {
             String fresh = Secret.fresh().substring(0, MADE);
-            change(t, fresh, "");
+            keep(t, fresh, "", Audited.What.PASSWORD_BY_HAND, now);
             return fresh;
         });
     }
@@ -93,7 +110,7 @@ public class Credentials {
     /** A new password for the trainer of this word, and every sign-in ends; false when the word opens nothing any more. */
     public boolean reset(String word, String fresh, Instant now) {
         Optional<TrainerUser> trainer = opened(word, now);
-        trainer.ifPresent(t -> change(t, fresh, ""));
+        trainer.ifPresent(t -> keep(t, fresh, "", Audited.What.PASSWORD_BY_LINK, now));
         return trainer.isPresent();
     }
 }

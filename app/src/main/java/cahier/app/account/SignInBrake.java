@@ -5,7 +5,9 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -30,8 +32,12 @@ class SignInBrake implements AuthenticationFailureHandler {
     private static final Logger LOG = LoggerFactory.getLogger(SignInBrake.class);
 
     private final Brakes brakes;
+    private final Credentials credentials;
+    private final Clock clock;
 
-    SignInBrake(Brakes brakes) {
+    SignInBrake(Brakes brakes, Credentials credentials, Clock clock) {
+        this.credentials = credentials;
+        this.clock = clock;
         this.brakes = brakes;
     }
 
@@ -71,7 +77,11 @@ class SignInBrake implements AuthenticationFailureHandler {
                 brakes.giveBack(Brake.SIGN_IN_FROM, request.getRemoteAddr());
                 brakes.giveBack(Brake.SIGN_IN, account(request));
                 String agent = request.getHeader(HttpHeaders.USER_AGENT);
-                request.getSession().setAttribute(SignIns.DEVICE, SignIns.device(agent == null ? "" : agent));
+                String device = SignIns.device(agent == null ? "" : agent);
+                request.getSession().setAttribute(SignIns.DEVICE, device);
+                if (who.getPrincipal() instanceof TrainerUser trainer) {
+                    credentials.cameIn(trainer, device, Instant.now(clock));
+                }
                 super.onAuthenticationSuccess(request, response, who);
             }
         };

@@ -62,7 +62,7 @@ class CalendarController {
 
     @PostMapping("/lessons/calendar/stop")
     String stop(@AuthenticationPrincipal TrainerUser me) {
-        calendars.stop(me.practice());
+        calendars.stop(me.practice(), Instant.now(clock));
         return "redirect:/lessons#calendar";
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.lesson;
 
+import cahier.app.account.Audited;
 import cahier.app.account.PracticeId;
 import cahier.app.account.PracticeScope;
 import cahier.app.account.Secret;
@@ -26,6 +27,7 @@ import net.fortuna.ical4j.model.property.Status;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,8 +41,10 @@ public class Calendars {
 
     private final CalendarMapper calendars;
     private final Households households;
+    private final ApplicationEventPublisher events;
 
-    Calendars(CalendarMapper calendars, Households households) {
+    Calendars(CalendarMapper calendars, Households households, ApplicationEventPublisher events) {
+        this.events = events;
         this.calendars = calendars;
         this.households = households;
     }
@@ -50,13 +54,15 @@ public class Calendars {
     public String replace(PracticeId practice, Instant now) {
         String secret = Secret.fresh();
         calendars.put(practice, Secret.hash(secret), now);
+        events.publishEvent(Audited.of(practice, Audited.What.CALENDAR_MADE, now));
         return secret;
     }
 
     /** No calendar program reads the lessons any more. */
     @Transactional
-    public void stop(PracticeId practice) {
+    public void stop(PracticeId practice, Instant now) {
         calendars.stop(practice);
+        events.publishEvent(Audited.of(practice, Audited.What.CALENDAR_STOPPED, now));
     }
 
     @Transactional(readOnly = true)

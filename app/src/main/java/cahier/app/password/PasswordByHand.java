@@ -1,6 +1,8 @@
 package cahier.app.password;
 
 import cahier.app.account.Credentials;
+import java.time.Clock;
+import java.time.Instant;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -17,8 +19,10 @@ class PasswordByHand implements ApplicationRunner {
     private final Credentials credentials;
     private final String email;
     private final ApplicationContext application;
+    private final Clock clock;
 
-    PasswordByHand(Credentials credentials, @Value("${cahier.password-of}") String email, ApplicationContext application) {
+    PasswordByHand(Credentials credentials, @Value("${cahier.password-of}") String email, ApplicationContext application, Clock clock) {
+        this.clock = clock;
         this.credentials = credentials;
         this.email = email;
         this.application = application;
@@ -27,7 +31,7 @@ class PasswordByHand implements ApplicationRunner {
     @Override
     @SuppressWarnings("SystemOut")
     public void run(ApplicationArguments arguments) {
-        int code = credentials.made(email).map(password -> {
+        int code = credentials.made(email, Instant.now(clock)).map(password -> {
             System.out.println("New password of " + email + ": " + password + " (change it under Settings; every sign-in has ended)");
             return 0;
         }).orElseGet(() -> {

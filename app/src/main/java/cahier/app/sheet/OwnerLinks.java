@@ -1,11 +1,13 @@
 package cahier.app.sheet;
 
+import cahier.app.account.Audited;
 import cahier.app.account.PracticeId;
 import cahier.app.account.Seal;
 import cahier.app.account.Secret;
 import cahier.app.web.NotFound;
 import java.time.Instant;
 import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,8 +18,10 @@ public class OwnerLinks {
 
     private final LinkMapper links;
     private final Seal seal;
+    private final ApplicationEventPublisher events;
 
-    OwnerLinks(LinkMapper links, Seal seal) {
+    OwnerLinks(LinkMapper links, Seal seal, ApplicationEventPublisher events) {
+        this.events = events;
         this.links = links;
         this.seal = seal;
     }
@@ -56,6 +60,7 @@ public class OwnerLinks {
     /** A new link; the old one stops working at once. Returns its token, this once. */
     public String replace(PracticeId practice, long household, Instant now) {
         String token = Secret.fresh();
+        events.publishEvent(new Audited(practice, links.live(practice, household).isPresent() ? Audited.What.LINK_REPLACED : Audited.What.LINK_MADE, household, "", now));
         keep(practice, household, token, now);
         return token;
     }
@@ -68,6 +73,7 @@ public class OwnerLinks {
 
     /** The household's link stops working. */
     public void revoke(PracticeId practice, long household, Instant now) {
+        events.publishEvent(new Audited(practice, Audited.What.LINK_STOPPED, household, "", now));
         links.revoke(practice, household, now);
     }
 }

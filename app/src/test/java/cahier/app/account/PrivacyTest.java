@@ -151,7 +151,8 @@ class PrivacyTest extends AppTest {
     void repsAndIssuedHomeworkCannotBeChangedEvenBySql() {
         JdbcTemplate jdbc = new JdbcTemplate(dataSource);
         Map<String, String> refused = Map.of("update rep set outcome = 'CLEAN'", "rep rows are only ever added",
-                "delete from homework_item", "homework_item rows are only ever added");
+                "delete from homework_item", "homework_item rows are only ever added", "update homework_item set position = 99", "homework_item rows are only ever added",
+                "update homework set issued_by = 'Nobody'", "homework rows are only ever added");
         refused.forEach((sql, why) -> assertThatThrownBy(() -> asEdda(() -> new TransactionTemplate(transactions).execute(t -> jdbc.update(sql))))
                 .hasStackTraceContaining(why));
     }
