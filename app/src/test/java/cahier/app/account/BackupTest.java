@@ -12,7 +12,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Value;
@@ -40,16 +39,6 @@ class BackupTest extends AppTest {
         return new Ran(process.waitFor(), said);
     }
 
-    private static Map<String, String> rows(String database) {
-        JdbcTemplate all = new JdbcTemplate(Postgres.superuserOf(database));
-        Map<String, String> rows = new TreeMap<>();
-        for (String table : all.queryForList("select tablename from pg_tables where schemaname = 'public'", String.class)) {
-            rows.put(table, all.queryForObject("select count(*) || ' ' || coalesce(md5(string_agg(t::text, '' order by t::text)), '') from " + table + " t", String.class));
-        }
-        rows.keySet().removeAll(PASSING);
-        return rows;
-    }
-
     @Test
     void everyRowOfEveryPracticeComesBackIntoAnEmptyDatabase() throws Exception {
         Home home = homes.make(edda(), TrackKind.SKILL, 2);
@@ -66,7 +55,7 @@ class BackupTest extends AppTest {
         Ran restore = cahier(empty, Postgres.owner(), "two", "./cahier", "restore", file.toString());
         assertThat(restore.code()).as(restore.said()).isZero();
         assertThat(restore.said()).contains("are back, as they were", "CAHIER_KEY is not the one of the backup");
-        assertThat(rows(empty)).isEqualTo(rows(url)).hasSizeGreaterThan(50);
+        assertThat(Postgres.rows(empty, PASSING)).isEqualTo(Postgres.rows(url, PASSING)).hasSizeGreaterThan(50);
         JdbcTemplate all = new JdbcTemplate(Postgres.superuserOf(empty));
         assertThat(all.queryForObject("select count(*) from pg_class where relforcerowsecurity", Integer.class)).as("the walls are back too")
                 .isEqualTo(new JdbcTemplate(Postgres.superuserOf(url)).queryForObject("select count(*) from pg_class where relforcerowsecurity", Integer.class));

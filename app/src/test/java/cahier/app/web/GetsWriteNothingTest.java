@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.TreeSet;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -81,16 +80,6 @@ class GetsWriteNothingTest extends AppTest {
                 .replace("/shelf/{name}", "/shelf/recall").replace("{word}", "never-made");
     }
 
-    private Map<String, String> rows() {
-        Map<String, String> rows = new TreeMap<>();
-        for (String table : all.queryForList("select tablename from pg_tables where schemaname = 'public'", String.class)) {
-            if (!NO_DATA.contains(table)) {
-                rows.put(table, all.queryForObject("select count(*) || ' ' || coalesce(md5(string_agg(t::text, '' order by t::text)), '') from " + table + " t", String.class));
-            }
-        }
-        return rows;
-    }
-
     @Test
     void everyPageAnswersAndLeavesEveryRowAsItWas() throws Exception {
         TrainerUser imre = imre();
@@ -104,7 +93,7 @@ class GetsWriteNothingTest extends AppTest {
         assertThat(patterns).hasSizeGreaterThan(80).containsAll(NOT_IN_THE_DEMO);
         patterns.removeAll(NOT_IN_THE_DEMO);
         open(imre, "/"); // what is due is judged before the count
-        Map<String, String> before = rows();
+        Map<String, String> before = Postgres.rows(url, NO_DATA);
         List<String> broken = new ArrayList<>();
         for (String pattern : patterns) {
             try {
@@ -117,6 +106,6 @@ class GetsWriteNothingTest extends AppTest {
             }
         }
         assertThat(broken).isEmpty();
-        assertThat(rows()).isEqualTo(before);
+        assertThat(Postgres.rows(url, NO_DATA)).isEqualTo(before);
     }
 }
