@@ -5,8 +5,6 @@ import io.github.bucket4j.TimeMeter;
 import io.github.bucket4j.distributed.BucketProxy;
 import io.github.bucket4j.distributed.ExpirationAfterWriteStrategy;
 import io.github.bucket4j.distributed.jdbc.PrimaryKeyMapper;
-import io.github.bucket4j.distributed.proxy.optimization.DelayParameters;
-import io.github.bucket4j.distributed.proxy.optimization.Optimizations;
 import io.github.bucket4j.postgresql.Bucket4jPostgreSQL;
 import io.github.bucket4j.postgresql.PostgreSQLSelectForUpdateBasedProxyManager;
 import java.nio.charset.StandardCharsets;
@@ -36,13 +34,13 @@ public class Brakes {
     private static final int SWEPT = 1_000;
 
     private final PostgreSQLSelectForUpdateBasedProxyManager<String> kept;
-    /** Those of which some were taken together: the newest, the rest is in the database. */
-    private final Map<String, BucketProxy> together = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+    /** What was taken from the database beforehand and is not used yet; of who has been away for long it is forgotten. */
+    private final Map<String, Long> inHand = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
 
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<String, BucketProxy> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<String, Long> eldest) {
             return size() > REMEMBERED;
         }
     });
@@ -73,10 +71,29 @@ public class Brakes {
      * @return how long to wait where there is no room for them; then none was taken
      */
     public Optional<Duration> take(Brake brake, String of, long many) {
-        if (many <= 0) {
+        String key = brake + "-" + digest(of);
+        if (many <= 0 || isInHand(key, many)) {
             return Optional.empty();
         }
-        ConsumptionProbe probe = bucket(brake, of).tryConsumeAndReturnRemaining(many);
+        long together = Math.max(many, brake.together());
+        Optional<Duration> wait = ask(brake, key, together);
+        if (wait.isEmpty() && together > many) {
+            inHand.merge(key, together - many, Long::sum);
+        }
+        return wait.isPresent() && together > many ? ask(brake, key, many) : wait;
+    }
+
+    private boolean isInHand(String key, long many) {
+        long[] left = {-1};
+        inHand.computeIfPresent(key, (k, has) -> {
+            left[0] = has - many;
+            return left[0] > 0 ? Long.valueOf(left[0]) : left[0] == 0 ? null : has;
+        });
+        return left[0] >= 0;
+    }
+
+    private Optional<Duration> ask(Brake brake, String key, long many) {
+        ConsumptionProbe probe = bucket(brake, key).tryConsumeAndReturnRemaining(many);
         return probe.isConsumed() ? Optional.empty() : Optional.of(Duration.ofNanos(probe.getNanosToWaitForRefill()));
     }
 
@@ -94,16 +111,11 @@ public class Brakes {
 
     /** Puts one back: it was none of those that are counted. */
     void giveBack(Brake brake, String of) {
-        bucket(brake, of).addTokens(1);
+        bucket(brake, brake + "-" + digest(of)).addTokens(1);
     }
 
-    private BucketProxy bucket(Brake brake, String of) {
-        String key = brake + "-" + digest(of);
-        if (brake.together() == 1) {
-            return kept.builder().build(key, brake::configuration);
-        }
-        DelayParameters delay = new DelayParameters(brake.together(), Duration.ofHours(1));
-        return together.computeIfAbsent(key, k -> kept.builder().withOptimization(Optimizations.delaying(delay)).build(k, brake::configuration));
+    private BucketProxy bucket(Brake brake, String key) {
+        return kept.builder().build(key, brake::configuration);
     }
 
     /** Nobody reads from a row whose it is. */

@@ -88,6 +88,14 @@ class BrakesTest extends AppTest {
     }
 
     @Test
+    void manyAtTheSameMomentTakeNoMoreThanThereIs() {
+        String of = UUID.randomUUID().toString();
+        long taken = IntStream.range(0, 400).parallel().filter(i -> brakes.take(Brake.REPS, of, 20).isEmpty()).count();
+        assertThat(taken).isEqualTo(250);
+        assertThat(IntStream.range(0, 60).parallel().filter(i -> brakes.take(Brake.SIGN_IN, of).isEmpty()).count()).isEqualTo(5);
+    }
+
+    @Test
     void aPhoneThatWasAwayForAWeekIsTakenAndAFloodIsNot() throws Exception {
         Home home = homes.make(edda(), TrackKind.SKILL, 2);
         String owner = edda().practice() + "-" + home.id;

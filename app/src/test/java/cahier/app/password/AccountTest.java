@@ -14,16 +14,10 @@ import cahier.app.outbox.DemoPost;
 import cahier.app.outbox.Postman;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
-import cahier.app.support.Postgres;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -32,8 +26,6 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.beans.factory.annotation.Value;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -49,8 +41,6 @@ class AccountTest extends AppTest {
     private Postman postman;
     @Autowired
     private DemoPost post;
-    @Value("${spring.datasource.url}")
-    private String url;
     private TrainerUser nessa;
 
     @BeforeEach
@@ -162,23 +152,5 @@ class AccountTest extends AppTest {
         send(nessa, "/account/password", "old", "wrong", "fresh", "short").andExpect(content().string(containsString("is not your password")))
                 .andExpect(content().string(containsString("must be at least 10 characters, was 5"))).andExpect(content().string(not(containsString("wrong\""))));
         send(nessa, "/account/password", "old", PracticeMaker.PASSWORD, "fresh", PracticeMaker.PASSWORD).andExpect(redirectedUrl("/account"));
-    }
-
-    @Test
-    void whoOnlyLooksLeavesNoRowAndTheHashIsInNone() throws Exception {
-        JdbcTemplate all = new JdbcTemplate(Postgres.superuserOf(url));
-        Integer before = all.queryForObject("select count(*) from spring_session", Integer.class);
-        HttpClient client = HttpClient.newHttpClient();
-        for (String path : List.of("/login", "/", "/lost-password", "/households", "/nowhere")) {
-            HttpResponse<String> answer = client.send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).build(), BodyHandlers.ofString());
-            assertThat(answer.headers().allValues("Set-Cookie")).as(path).noneMatch(c -> c.startsWith("cahier="));
-        }
-        assertThat(all.queryForObject("select count(*) from spring_session", Integer.class)).isEqualTo(before);
-        try (Browser browser = browser()) {
-            signIn(browser.visitor(1280, 800), PracticeMaker.PASSWORD, false);
-            assertThat(all.queryForObject("select count(*) from spring_session where principal_name = ?", Integer.class, EMAIL)).isPositive();
-            assertThat(all.queryForList("select encode(attribute_bytes, 'escape') from spring_session_attributes", String.class)).isNotEmpty().noneMatch(a -> a.contains("bcrypt"));
-            assertThat(all.queryForObject("select max(max_inactive_interval) from spring_session where principal_name = ?", Integer.class, EMAIL)).isEqualTo(12 * 3600);
-        }
     }
 }
