@@ -20,6 +20,7 @@ import org.springframework.security.web.authentication.SavedRequestAwareAuthenti
 import org.springframework.security.web.savedrequest.RequestCache;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.util.UrlPathHelper;
 
 /**
  * Passwords are tried a few at a time, by account and by address of the network. Each is counted before it is looked at, so that many at
@@ -29,6 +30,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class SignInBrake implements AuthenticationFailureHandler {
 
     static final String PAGE = "/login";
+    private static final UrlPathHelper PATHS = UrlPathHelper.defaultInstance;
     private static final Logger LOG = LoggerFactory.getLogger(SignInBrake.class);
 
     private final Brakes brakes;
@@ -51,7 +53,7 @@ class SignInBrake implements AuthenticationFailureHandler {
         return new OncePerRequestFilter() {
             @Override
             protected boolean shouldNotFilter(HttpServletRequest request) {
-                return !request.getMethod().equals("POST") || !request.getRequestURI().equals(request.getContextPath() + PAGE);
+                return !request.getMethod().equals("POST") || !PAGE.equals(PATHS.getPathWithinApplication(request)); // decoded, as the filter behind it reads it
             }
 
             @Override

@@ -11,6 +11,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
@@ -18,6 +19,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.util.UriUtils;
 
 /** Finds out whose link an address under /o carries; what follows works for that practice and that household. */
 @Component
@@ -79,7 +81,7 @@ class OwnerFilter extends OncePerRequestFilter {
             }
             return;
         }
-        String path = rest.substring(token.length());
+        String path = UriUtils.decode(rest.substring(token.length()), StandardCharsets.UTF_8);
         boolean counted = request.getMethod().equals("POST") && !path.equals("/reps");
         Optional<Duration> wait = counted ? brakes.take(kind(path), owner.key()) : Optional.empty();
         if (wait.isPresent()) {

@@ -15,6 +15,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
+import java.net.URI;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
@@ -75,6 +76,22 @@ class BrakesTest extends AppTest {
     void fromOneAddressOfTheNetworkManyAccountsAreNoWayRound() throws Exception {
         assertThat(tried(i -> "198.51.100.7", i -> "nobody" + i + "@nowhere.example")[0]).isBetween(20L, 35L);
         signIn("198.51.100.8", "nobody99@nowhere.example", "wrong").andExpect(redirectedUrl("/login?error"));
+    }
+
+    @Test
+    void anAddressSpeltInPercentIsNoWayRound() throws Exception {
+        practices.trainerOf("Slow Gate", "Runa Vale", "runa@slowgate.example");
+        long waits = IntStream.range(0, 40).mapToObj(i -> {
+            try {
+                return String.valueOf(mvc.perform(post(URI.create("/%6Cogin")).with(csrf()).with(r -> {
+                    r.setRemoteAddr("192.0.2.200");
+                    return r;
+                }).param("username", "percent" + i + "@nowhere.example").param("password", "wrong")).andReturn().getResponse().getRedirectedUrl());
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
+            }
+        }).filter(to -> to.startsWith("/login?wait=")).count();
+        assertThat(waits).isPositive();
     }
 
     @Test
