@@ -17,6 +17,7 @@ document.addEventListener('click', (event) => {
 });
 // One submit is enough: a double click sends a form once. Coming back to the page makes it usable again.
 document.addEventListener('submit', (event) => {
+  if (event.target.matches('[data-again]')) return; // a download leaves the page as it is
   if (event.target.dataset.sent) event.preventDefault();
   event.target.dataset.sent = 'yes';
 });
@@ -51,3 +52,14 @@ if (tick && age) {
   age.addEventListener('input', followAge);
   if (age.value !== age.defaultValue) followAge(); // somebody typed before this script came
 }
+// The browser knows where it is: its time zone is offered where another stands.
+document.querySelectorAll('input[data-zone]').forEach((zone) => {
+  const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  if (!here || here === zone.value) return;
+  const take = document.createElement('button');
+  take.type = 'button';
+  take.className = 'button is-small is-text';
+  take.textContent = `Use ${here}, as this browser has it`;
+  take.addEventListener('click', () => { zone.value = here; take.remove(); });
+  zone.after(take);
+});

@@ -1,5 +1,11 @@
 package cahier.app.account;
 
+import cahier.app.audit.AuditLog;
+import cahier.app.brake.Brake;
+import cahier.app.brake.Brakes;
+import cahier.app.brake.TooMuch;
+import cahier.app.scope.TrainerUser;
+
 import cahier.app.web.Check;
 import cahier.app.web.Dates;
 import jakarta.servlet.http.HttpServletRequest;
@@ -30,9 +36,11 @@ class AccountController {
     private final SignIns signIns;
     private final AuditLog audit;
     private final Brakes brakes;
+    private final SecondFactors factors;
     private final Clock clock;
 
-    AccountController(AccountService accounts, Credentials credentials, SignIns signIns, AuditLog audit, Brakes brakes, Clock clock) {
+    AccountController(AccountService accounts, Credentials credentials, SignIns signIns, AuditLog audit, Brakes brakes, SecondFactors factors, Clock clock) {
+        this.factors = factors;
         this.accounts = accounts;
         this.credentials = credentials;
         this.signIns = signIns;
@@ -62,6 +70,8 @@ class AccountController {
         ZoneId zone = accounts.zone(me.practice());
         LocalDate today = LocalDate.ofInstant(Instant.now(clock), zone);
         model.addAttribute("email", me.email());
+        model.addAttribute("factor", factors.of(me));
+        model.addAttribute("factorSince", factors.of(me).since().map(at -> Dates.moment(at, zone, today)).orElse(""));
         model.addAttribute("signIns", signIns.of(me, session(request)).stream().map(s -> new Line(s, Dates.moment(s.since(), zone, today), Dates.moment(s.lastUsed(), zone, today))).toList());
         model.addAttribute("entries", audit.latest(me.practice()).stream().map(e -> new Done(e, Dates.moment(e.at(), zone, today))).toList());
         return "account/account";

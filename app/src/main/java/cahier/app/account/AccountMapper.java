@@ -1,5 +1,7 @@
 package cahier.app.account;
 
+import cahier.app.scope.PracticeId;
+
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
@@ -33,10 +35,15 @@ interface AccountMapper {
     @Select("select name from practice where id = #{practice}")
     String practiceName(PracticeId practice);
 
-    @Select("select country, questions_by_mail from practice where id = #{practice}")
+    @Select("""
+            select name, address, phone, country, zone as zone_id, lesson_min as lesson_minutes, travel_min as travel_minutes, rhythm_days, step_reps, step_sessions, questions_by_mail
+            from practice where id = #{practice}""")
     AccountService.PracticeSettings settings(PracticeId practice);
 
-    @Update("update practice set country = #{s.country}, questions_by_mail = #{s.questionsByMail} where id = #{practice}")
+    @Update("""
+            update practice set name = #{s.name}, address = #{s.address}, phone = #{s.phone}, country = #{s.country}, zone = #{s.zoneId}, lesson_min = #{s.lessonMinutes},
+                   travel_min = #{s.travelMinutes}, rhythm_days = #{s.rhythmDays}, step_reps = #{s.stepReps}, step_sessions = #{s.stepSessions},
+                   questions_by_mail = #{s.questionsByMail} where id = #{practice}""")
     void keepSettings(PracticeId practice, @Param("s") AccountService.PracticeSettings settings);
 
     @Select("select id, name, email, phone from trainer where practice_id = #{practice} order by id")

@@ -1,5 +1,8 @@
 package cahier.app.account;
 
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
+
 import cahier.app.web.Phones;
 import java.time.ZoneId;
 import java.util.List;
@@ -48,12 +51,31 @@ public class AccountService implements UserDetailsService {
     }
 
     /**
-     * What a practice has chosen.
+     * What a practice says of itself and has chosen.
      *
+     * @param address where it is, for owners; may be empty
+     * @param phone as it is kept; empty when there is none
      * @param country of two letters, for telephone numbers that are typed without one; empty where it is not said
+     * @param zoneId the time zone a new household starts with
+     * @param lessonMinutes how long a new lesson is, 15 to 240
+     * @param travelMinutes to get to a new lesson, 0 to 240
+     * @param rhythmDays days after the last lesson on which the next is proposed, 1 to 60
+     * @param stepReps reps a session of a new step, 1 to 50
+     * @param stepSessions sessions a day of a new step, 1 to 10
      * @param questionsByMail whether owners' questions come to the trainers by mail, once a day at most
      */
-    public record PracticeSettings(String country, boolean questionsByMail) {
+    public record PracticeSettings(String name, String address, String phone, String country, String zoneId, int lessonMinutes, int travelMinutes, int rhythmDays, int stepReps,
+                                   int stepSessions, boolean questionsByMail) {
+
+        /** "+44 20 7946 0123", empty when there is none. */
+        public String phoneShown() {
+            return Phones.shown(phone);
+        }
+
+        /** The same of a country, with or without owners' questions by mail. */
+        public PracticeSettings of(String other, boolean byMail) {
+            return new PracticeSettings(name, address, phone, other, zoneId, lessonMinutes, travelMinutes, rhythmDays, stepReps, stepSessions, byMail);
+        }
     }
 
     /**
@@ -77,6 +99,12 @@ public class AccountService implements UserDetailsService {
     @Transactional(readOnly = true)
     public List<Trainer> trainers(PracticeId practice) {
         return accounts.trainers(practice);
+    }
+
+    /** Keeps what a practice says of itself. */
+    @Transactional
+    public void keep(PracticeId practice, PracticeSettings settings) {
+        accounts.keepSettings(practice, settings);
     }
 
     /** Keeps the practice's choices and the trainer's own telephone number. */

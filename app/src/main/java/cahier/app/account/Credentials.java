@@ -1,5 +1,12 @@
 package cahier.app.account;
 
+import cahier.app.audit.Audited;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.Seal;
+import cahier.app.scope.Secret;
+import cahier.app.scope.TrainerUser;
+
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
@@ -26,9 +33,11 @@ public class Credentials {
     private final PasswordEncoder passwords;
     private final Seal seal;
     private final SignIns signIns;
+    private final SecondFactors factors;
     private final ApplicationEventPublisher events;
 
-    Credentials(AccountMapper accounts, PasswordEncoder passwords, Seal seal, SignIns signIns, ApplicationEventPublisher events) {
+    Credentials(AccountMapper accounts, PasswordEncoder passwords, Seal seal, SignIns signIns, SecondFactors factors, ApplicationEventPublisher events) {
+        this.factors = factors;
         this.events = events;
         this.accounts = accounts;
         this.passwords = passwords;
@@ -98,11 +107,12 @@ public class Credentials {
         }
     }
 
-    /** A password made here, for who runs the installation; every sign-in ends. Empty where no trainer has the address. */
+    /** A password made here, for who runs the installation; every sign-in ends, and no code is asked for any more. Empty where no trainer has the address. */
     public Optional<String> made(String email, Instant now) {
         return find(email).map(t -> {
             String fresh = Secret.fresh().substring(0, MADE);
             keep(t, fresh, "", Audited.What.PASSWORD_BY_HAND, now);
+            factors.off(t, now);
             return fresh;
         });
     }

@@ -1,5 +1,9 @@
 package cahier.app.account;
 
+import cahier.app.brake.Brake;
+import cahier.app.brake.Brakes;
+import cahier.app.brake.TooMuch;
+
 import cahier.app.web.Check;
 import cahier.app.web.NotFound;
 import jakarta.servlet.http.HttpServletRequest;

@@ -1,5 +1,7 @@
 package cahier.app.account;
 
+import cahier.app.brake.TooMuch;
+
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
 import java.util.regex.Pattern;

@@ -1,5 +1,8 @@
 package cahier.app.account;
 
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.TrainerUser;
+
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;

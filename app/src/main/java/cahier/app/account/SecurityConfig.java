@@ -2,6 +2,8 @@ package cahier.app.account;
 
 import static org.springframework.security.config.Customizer.withDefaults;
 
+import cahier.app.scope.PracticeTransactionManager;
+import cahier.app.scope.TrainerUser;
 import java.time.Duration;
 import javax.sql.DataSource;
 import org.springframework.context.annotation.Bean;
@@ -59,10 +61,11 @@ class SecurityConfig {
                 .requestCache(r -> r.requestCache(asked))
                 .rememberMe(r -> r.rememberMeServices(staying()))
                 .authorizeHttpRequests(r -> r
-                        .requestMatchers("/login", "/lost-password", "/new-password/*", "/first-run", "/theme", "/error", "/favicon.svg", "/sw.js", "/app/**", "/fonts/**", "/vendor/**", "/webjars/**")
+                        .requestMatchers("/login", HalfSignedIn.PAGE, "/lost-password", "/new-password/*", "/first-run", "/theme", "/error", "/favicon.svg", "/sw.js", "/app/**", "/fonts/**", "/vendor/**", "/webjars/**")
                         .permitAll()
                         .anyRequest().hasRole("TRAINER"))
                 .formLogin(f -> f.loginPage(SignInBrake.PAGE).successHandler(brake.succeeded(asked)).failureHandler(brake))
+                .exceptionHandling(e -> e.accessDeniedHandler(HalfSignedIn.onlyTheCode()))
                 .logout(withDefaults())
                 .addFilterBefore(brake.filter(), UsernamePasswordAuthenticationFilter.class)
                 .addFilterAfter(new ScopeFilter(), AuthorizationFilter.class);

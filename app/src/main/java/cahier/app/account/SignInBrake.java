@@ -1,5 +1,11 @@
 package cahier.app.account;
 
+import cahier.app.brake.Brake;
+import cahier.app.brake.Brakes;
+import cahier.app.brake.TooMuch;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.TrainerUser;
+
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -35,9 +41,13 @@ class SignInBrake implements AuthenticationFailureHandler {
 
     private final Brakes brakes;
     private final Credentials credentials;
+    private final SecondFactors factors;
+    private final SignIns signIns;
     private final Clock clock;
 
-    SignInBrake(Brakes brakes, Credentials credentials, Clock clock) {
+    SignInBrake(Brakes brakes, Credentials credentials, SecondFactors factors, SignIns signIns, Clock clock) {
+        this.factors = factors;
+        this.signIns = signIns;
         this.credentials = credentials;
         this.clock = clock;
         this.brakes = brakes;
@@ -78,11 +88,13 @@ class SignInBrake implements AuthenticationFailureHandler {
             public void onAuthenticationSuccess(HttpServletRequest request, HttpServletResponse response, Authentication who) throws ServletException, IOException {
                 brakes.giveBack(Brake.SIGN_IN_FROM, request.getRemoteAddr());
                 brakes.giveBack(Brake.SIGN_IN, account(request));
-                String agent = request.getHeader(HttpHeaders.USER_AGENT);
-                String device = SignIns.device(agent == null ? "" : agent);
-                request.getSession().setAttribute(SignIns.DEVICE, device);
+                if (who.getPrincipal() instanceof TrainerUser trainer && PracticeScope.within(trainer.practice(), () -> factors.of(trainer)).isOn()) {
+                    signIns.keep(new HalfSignedIn(trainer, Instant.now(clock)).asAuthentication(), request, response);
+                    response.sendRedirect(request.getContextPath() + HalfSignedIn.PAGE);
+                    return;
+                }
                 if (who.getPrincipal() instanceof TrainerUser trainer) {
-                    credentials.cameIn(trainer, device, Instant.now(clock));
+                    credentials.cameIn(trainer, SignIns.name(request), Instant.now(clock));
                 }
                 super.onAuthenticationSuccess(request, response, who);
             }

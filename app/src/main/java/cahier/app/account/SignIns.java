@@ -1,5 +1,9 @@
 package cahier.app.account;
 
+import cahier.app.scope.Secret;
+import cahier.app.scope.TrainerUser;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.HexFormat;
@@ -7,6 +11,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.regex.Pattern;
+import org.springframework.http.HttpHeaders;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Component;
@@ -21,6 +32,7 @@ public class SignIns {
     private static final List<String> SYSTEMS = List.of("Android", "iPhone", "iPad", "Windows", "Macintosh", "Linux");
 
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
+    private final SecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
 
     SignIns(FindByIndexNameSessionRepository<? extends Session> sessions) {
         this.sessions = sessions;
@@ -50,6 +62,28 @@ public class SignIns {
     /** Ends all of the trainer's but this one. */
     void endOthers(TrainerUser me, String thisSession) {
         sessions.findByPrincipalName(me.email()).keySet().stream().filter(id -> !id.equals(thisSession)).forEach(sessions::deleteById);
+    }
+
+    /** The practice has another name: this sign-in says it at once, others when they sign in again. */
+    public void rename(TrainerUser me, String practiceName, HttpServletRequest request, HttpServletResponse response) {
+        TrainerUser renamed = new TrainerUser(me.id(), me.practice(), practiceName, me.name(), me.email(), "");
+        keep(UsernamePasswordAuthenticationToken.authenticated(renamed, null, renamed.getAuthorities()), request, response);
+    }
+
+    /** From now on it is this who is signed in here. */
+    void keep(Authentication who, HttpServletRequest request, HttpServletResponse response) {
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(who);
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
+    }
+
+    /** Names the device of a sign-in, "Firefox on Windows", and keeps that with it. */
+    static String name(HttpServletRequest request) {
+        String agent = request.getHeader(HttpHeaders.USER_AGENT);
+        String device = device(agent == null ? "" : agent);
+        request.getSession().setAttribute(DEVICE, device);
+        return device;
     }
 
     private static String handle(String id) {

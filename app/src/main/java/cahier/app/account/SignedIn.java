@@ -1,5 +1,7 @@
 package cahier.app.account;
 
+import cahier.app.scope.TrainerUser;
+
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;

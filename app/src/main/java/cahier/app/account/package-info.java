@@ -1,6 +1,6 @@
 /**
- * Practices and their trainers: who is signed in, and the wall between practices.
- * Front doors: {@link cahier.app.account.TrainerUser} and {@link cahier.app.account.PracticeScope}.
+ * Practices, their trainers and how they sign in.
+ * Front doors: {@link cahier.app.account.AccountService} and {@link cahier.app.account.Credentials}.
  */
 @NullMarked
 package cahier.app.account;

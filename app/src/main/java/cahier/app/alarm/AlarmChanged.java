@@ -1,6 +1,6 @@
 package cahier.app.alarm;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 
 /** An alarm of a dog was raised or answered: what is suggested for its tracks hangs on it. */

@@ -1,6 +1,5 @@
 package cahier.app.alone;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.baseline.Baseline;
 import cahier.app.baseline.Baselines;
 import cahier.app.baseline.Kind;
@@ -8,6 +7,7 @@ import cahier.app.baseline.WatchWords;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
 import cahier.core.alone.AloneReading;

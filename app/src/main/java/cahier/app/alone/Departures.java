@@ -1,7 +1,7 @@
 package cahier.app.alone;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Households;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import java.time.Instant;
 import java.util.List;

@@ -1,7 +1,7 @@
 package cahier.app.ask;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
 import java.time.Instant;
 import java.util.List;

@@ -1,10 +1,10 @@
 package cahier.app.baseline;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.draw.WatchLine;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import cahier.app.web.Measures;
 import cahier.core.exposure.Trigger;

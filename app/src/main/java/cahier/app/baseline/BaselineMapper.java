@@ -1,6 +1,6 @@
 package cahier.app.baseline;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;

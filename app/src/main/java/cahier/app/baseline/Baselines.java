@@ -1,8 +1,8 @@
 package cahier.app.baseline;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.stored.Shape;
 import cahier.app.stored.Stored;
 import cahier.app.track.Step;

@@ -1,11 +1,11 @@
 package cahier.app.bench;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import java.time.Clock;

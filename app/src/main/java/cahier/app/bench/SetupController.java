@@ -1,7 +1,7 @@
 package cahier.app.bench;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.ClimbPlan;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;

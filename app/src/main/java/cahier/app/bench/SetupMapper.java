@@ -1,6 +1,6 @@
 package cahier.app.bench;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.List;
 import org.apache.ibatis.annotations.Insert;

@@ -1,9 +1,9 @@
 package cahier.app.bench;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.household.Place;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import java.time.Instant;
 import java.util.List;

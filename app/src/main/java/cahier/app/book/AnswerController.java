@@ -1,7 +1,7 @@
 package cahier.app.book;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.outbox.Sending;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.Site;
 import java.time.Clock;
 import java.time.Instant;

@@ -60,7 +60,7 @@ public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, O
     }
 
     public String personName(@Nullable Long id) {
-        return facts.people().stream().filter(p -> id != null && p.id() == id).map(Person::name).findFirst().orElse("");
+        return facts.personName(id);
     }
 
     public boolean hasTwoDogs() {

@@ -1,10 +1,10 @@
 package cahier.app.book;
 
 import cahier.app.account.AccountService;
-import cahier.app.account.TrainerUser;
 import cahier.app.household.FactKind;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import java.util.Arrays;
 import java.util.Optional;
@@ -38,7 +38,7 @@ class BookController {
         Household read(Check check, TrainerUser me, long id, String country) {
             return new Household(id, me.practice(), check.text("name", name, 80), check.optional("home", home, 80),
                     check.zone("zone", zone).getId(), check.optional("cautions", cautions, 400), check.optional("emergency", emergency, 400),
-                    check.phone("emergencyPhone", emergencyPhone, country), version);
+                    check.phone("emergencyPhone", emergencyPhone, country), null, version);
         }
     }
 

@@ -1,6 +1,7 @@
 package cahier.app.book;
 
-import cahier.app.account.PracticeId;
+import cahier.app.account.AccountService;
+import cahier.app.account.AccountService.PracticeSettings;
 import cahier.app.household.FactForms.DogForm;
 import cahier.app.household.FactForms.LessonForm;
 import cahier.app.household.FactForms.PersonForm;
@@ -8,8 +9,10 @@ import cahier.app.household.FactForms.PlaceForm;
 import cahier.app.household.FactForms.WordForm;
 import cahier.app.household.FactKind;
 import cahier.app.household.Facts;
+import cahier.app.scope.PracticeId;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -21,9 +24,11 @@ class BookPage {
     static final String VIEW = "book/book";
 
     private final Books books;
+    private final AccountService accounts;
     private final Clock clock;
 
-    BookPage(Books books, Clock clock) {
+    BookPage(Books books, AccountService accounts, Clock clock) {
+        this.accounts = accounts;
         this.books = books;
         this.clock = clock;
     }
@@ -45,19 +50,19 @@ class BookPage {
         Book book = open(practice, household, model);
         model.addAttribute("leaf", kind);
         if (!model.containsAttribute("form")) {
-            model.addAttribute("form", form(kind, book.facts(), edit == null ? 0 : edit));
+            model.addAttribute("form", form(kind, book.facts(), edit == null ? 0 : edit, () -> accounts.settings(practice)));
         }
         return VIEW;
     }
 
-    private static Object form(FactKind kind, Facts facts, long id) {
+    private static Object form(FactKind kind, Facts facts, long id, Supplier<PracticeSettings> usual) {
         return switch (kind) {
             case PEOPLE -> facts.people().stream().filter(f -> f.id() == id).findFirst().map(PersonForm::of).orElse(PersonForm.EMPTY);
             case DOGS -> facts.dogs().stream().filter(f -> f.id() == id).findFirst().map(DogForm::of).orElse(DogForm.EMPTY);
             case PLACES -> facts.places().stream().filter(f -> f.id() == id).findFirst().map(PlaceForm::of).orElse(PlaceForm.EMPTY);
             case WORDS -> facts.words().stream().filter(f -> f.id() == id).findFirst().map(WordForm::of).orElse(WordForm.EMPTY);
             case LESSONS -> facts.lessons().stream().filter(f -> f.id() == id).findFirst()
-                    .map(l -> LessonForm.of(l, facts.household().zone())).orElse(LessonForm.EMPTY);
+                    .map(l -> LessonForm.of(l, facts.household().zone())).orElseGet(() -> LessonForm.usual(usual.get(), facts.lessons().stream().findFirst(), facts.household().zone()));
         };
     }
 }

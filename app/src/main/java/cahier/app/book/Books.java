@@ -1,7 +1,5 @@
 package cahier.app.book;
 
-import cahier.app.account.AskedTogether;
-import cahier.app.account.PracticeId;
 import cahier.app.alarm.Alarms;
 import cahier.app.ask.Question;
 import cahier.app.ask.Questions;
@@ -23,6 +21,8 @@ import cahier.app.progress.Stairs;
 import cahier.app.rest.Taps;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
+import cahier.app.scope.AskedTogether;
+import cahier.app.scope.PracticeId;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.track.Stay;

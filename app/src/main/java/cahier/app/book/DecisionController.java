@@ -1,12 +1,12 @@
 package cahier.app.book;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.draw.Glyph;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Note;
 import cahier.app.judge.SuggestionWords;
 import cahier.app.method.Methods;
+import cahier.app.scope.TrainerUser;
 import cahier.app.step.Easier;
 import cahier.app.step.StepForm;
 import cahier.app.track.StepPlan;

@@ -1,7 +1,6 @@
 package cahier.app.book;
 
 import cahier.app.account.AccountService;
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Dog;
 import cahier.app.household.FactForms.DogForm;
 import cahier.app.household.FactForms.LessonForm;
@@ -11,6 +10,7 @@ import cahier.app.household.FactForms.WordForm;
 import cahier.app.household.FactKind;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import java.time.Clock;
 import java.time.LocalDate;

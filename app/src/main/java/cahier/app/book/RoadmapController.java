@@ -1,7 +1,5 @@
 package cahier.app.book;
 
-import cahier.app.account.AskedTogether;
-import cahier.app.account.TrainerUser;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
@@ -11,6 +9,8 @@ import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.SchoolChange;
 import cahier.app.roadmap.Starts;
+import cahier.app.scope.AskedTogether;
+import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Homeworks;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
@@ -67,12 +67,13 @@ class RoadmapController {
         Household home = households.facts(me.practice(), household).household();
         Instant now = Instant.now(clock);
         together.ask(() -> roadmaps.of(me.practice(), household, now), () -> homeworks.latest(me.practice(), household), () -> intakes.get(me.practice(), household),
-                () -> intakes.care(me.practice(), household), () -> roadmaps.parkedItems(me.practice(), household), () -> schools.pending(me.practice(), household));
+                () -> intakes.care(me.practice(), household), () -> roadmaps.parkedItems(me.practice(), household), () -> schools.pending(me.practice(), household), () -> tracks.takenOff(me.practice(), household));
         List<RoadmapTrack> ways = roadmaps.of(me.practice(), household, now);
         List<RoadmapTrack> next = homeworks.next(me.practice(), ways);
         model.addAttribute("view", new RoadmapView(home, RoadmapView.byDog(households.facts(me.practice(), household).dogs(), ways), next,
                 Load.of(next, ways, intakes.get(me.practice(), household).dailyMinutes(), pieces -> food.of(me.practice(), households.facts(me.practice(), household), pieces, today(home))), starts.missing(me.practice(), ways),
                 roadmaps.parkedItems(me.practice(), household), schools.pending(me.practice(), household).size(), today(home)));
+        model.addAttribute("takenOff", tracks.takenOff(me.practice(), household));
         return "book/roadmap";
     }
 

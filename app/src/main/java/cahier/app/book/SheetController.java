@@ -1,8 +1,6 @@
 package cahier.app.book;
 
 import cahier.app.account.AccountService;
-import cahier.app.account.AskedTogether;
-import cahier.app.account.TrainerUser;
 import cahier.app.bench.Setups;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
@@ -12,6 +10,8 @@ import cahier.app.household.Person;
 import cahier.app.outbox.Outbox;
 import cahier.app.outbox.Sending;
 import cahier.app.rest.Moment;
+import cahier.app.scope.AskedTogether;
+import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Draft;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
@@ -155,7 +155,7 @@ class SheetController {
 
     @GetMapping("/sheets")
     String list(@AuthenticationPrincipal TrainerUser me, Model model) {
-        Map<Long, Household> byId = households.all(me.practice()).stream().collect(Collectors.toMap(Household::id, Function.identity()));
+        Map<Long, Household> byId = households.byId(me.practice());
         model.addAttribute("sheets", homeworks.newest(me.practice()));
         model.addAttribute("households", byId);
         return "sheet/sheets";

@@ -1,12 +1,13 @@
 package cahier.app.book;
 
-import cahier.app.account.TrainerUser;
+import cahier.app.account.AccountService;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.method.Methods;
 import cahier.app.roadmap.GoesRound;
 import cahier.app.roadmap.Roadmaps;
+import cahier.app.scope.TrainerUser;
 import cahier.app.step.StepForm;
 import cahier.app.track.KeyedPlan;
 import cahier.app.track.Step;
@@ -36,9 +37,11 @@ class StepController {
     private final Answers answers;
     private final Methods methods;
     private final Roadmaps roadmaps;
+    private final AccountService accounts;
     private final Clock clock;
 
-    StepController(Tracks tracks, Households households, Answers answers, Methods methods, Roadmaps roadmaps, Clock clock) {
+    StepController(Tracks tracks, Households households, Answers answers, Methods methods, Roadmaps roadmaps, AccountService accounts, Clock clock) {
+        this.accounts = accounts;
         this.tracks = tracks;
         this.households = households;
         this.answers = answers;
@@ -52,8 +55,13 @@ class StepController {
     String blank(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, Model model) {
         TrackSteps roadmap = tracks.get(me.practice(), track);
         int count = roadmap.steps().size();
-        model.addAttribute("form", count == 0 ? StepForm.first(methods.ofHousehold(me.practice(), roadmap.track().householdId())) : copyOf(roadmap.steps().get(count - 1).plan()));
+        model.addAttribute("form", count == 0 ? first(me, roadmap) : copyOf(roadmap.steps().get(count - 1).plan()));
         return form(me, roadmap, model);
+    }
+
+    private StepForm first(TrainerUser me, TrackSteps roadmap) {
+        AccountService.PracticeSettings usual = accounts.settings(me.practice());
+        return StepForm.first(methods.ofHousehold(me.practice(), roadmap.track().householdId()), usual.stepReps(), usual.stepSessions());
     }
 
     private static StepForm copyOf(StepPlan plan) {

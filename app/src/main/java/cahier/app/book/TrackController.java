@@ -1,8 +1,5 @@
 package cahier.app.book;
 
-import cahier.app.account.AskedTogether;
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarms;
 import cahier.app.baseline.Baseline;
 import cahier.app.baseline.Baselines;
@@ -23,6 +20,9 @@ import cahier.app.log.RepLog;
 import cahier.app.method.Methods;
 import cahier.app.probe.Probes;
 import cahier.app.progress.WideStairs;
+import cahier.app.scope.AskedTogether;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.Criterion;
 import cahier.app.track.Stay;
 import cahier.app.track.Track;
@@ -95,6 +95,9 @@ class TrackController {
         TrackSteps map = tracks.get(me.practice(), id);
         Facts facts = households.facts(me.practice(), map.track().householdId());
         Household household = facts.household();
+        if (tracks.ofHousehold(me.practice(), household.id()).stream().noneMatch(m -> m.track().id() == id)) {
+            return over(map, facts, now, model);
+        }
         askFor(map, now);
         TrackRow row = books.row(me.practice(), id, now);
         model.addAttribute("row", row);
@@ -114,6 +117,18 @@ class TrackController {
         model.addAttribute("happened", alarms.history(me.practice(), household.id()).stream().filter(a -> a.dogId() == row.track().dogId()).toList());
         model.addAttribute("history", judgements.history(me.practice(), id).stream().filter(d -> !d.isOpen()).map(d -> Note.of(d, false)).toList());
         return "book/track";
+    }
+
+    /** A track that nobody works on any more: what was done, and the way back. */
+    private String over(TrackSteps map, Facts facts, Instant now, Model model) {
+        Track track = map.track();
+        List<KeptRep> reps = log.ofTrack(track.practiceId(), track.id(), now.minus(LOOKED_BACK));
+        model.addAttribute("map", map);
+        model.addAttribute("household", facts.household());
+        model.addAttribute("gone", facts.gone().stream().filter(d -> d.id() == track.dogId()).findFirst());
+        model.addAttribute("today", now.atZone(facts.household().zone()).toLocalDate());
+        model.addAttribute("wide", WideStairs.of(facts, map, reps, List.of(), List.of(), Optional.empty(), now));
+        return "book/over";
     }
 
     private void askFor(TrackSteps map, Instant now) {

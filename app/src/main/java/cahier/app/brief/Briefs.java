@@ -1,8 +1,5 @@
 package cahier.app.brief;
 
-import cahier.app.account.AskedTogether;
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarms;
 import cahier.app.book.Book;
 import cahier.app.book.Books;
@@ -29,6 +26,9 @@ import cahier.app.outbox.Outbox;
 import cahier.app.outbox.Sending;
 import cahier.app.rest.Taps;
 import cahier.app.roadmap.RoadmapTrack;
+import cahier.app.scope.AskedTogether;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.track.SlipWords;

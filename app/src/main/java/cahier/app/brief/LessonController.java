@@ -1,7 +1,6 @@
 package cahier.app.brief;
 
 import cahier.app.account.AccountService;
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
@@ -16,6 +15,7 @@ import cahier.app.lesson.Shown;
 import cahier.app.log.Ending;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
+import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Homework;
 import cahier.app.track.Step;
 import cahier.app.track.TrackSteps;
@@ -106,7 +106,7 @@ class LessonController {
 
     private List<Briefs.Listed> listed(TrainerUser me, List<Lesson> all, LocalDate today) {
         List<Briefs.Listed> listed = new ArrayList<>();
-        Map<Long, Household> homes = households.all(me.practice()).stream().collect(Collectors.toMap(Household::id, Function.identity()));
+        Map<Long, Household> homes = households.byId(me.practice());
         Map<Long, List<Busy>> clashes = busy.clashing(me.practice(), all);
         Lesson before = null;
         for (Lesson lesson : all) {

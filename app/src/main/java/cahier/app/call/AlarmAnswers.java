@@ -1,8 +1,6 @@
 package cahier.app.call;
 
 import cahier.app.account.AccountService;
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarm;
 import cahier.app.alarm.Alarms;
 import cahier.app.household.Facts;
@@ -10,6 +8,8 @@ import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Judgements;
 import cahier.app.outbox.TrainerMail;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Cause;

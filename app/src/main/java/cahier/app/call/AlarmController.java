@@ -1,7 +1,7 @@
 package cahier.app.call;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.judge.Answers;
+import cahier.app.scope.TrainerUser;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;

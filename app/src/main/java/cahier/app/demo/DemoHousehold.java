@@ -1,7 +1,5 @@
 package cahier.app.demo;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarm;
 import cahier.app.alarm.Alarms;
 import cahier.app.demo.DemoFile.Sat;
@@ -27,6 +25,8 @@ import cahier.app.log.HowEnded;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
 import cahier.app.roadmap.Starts;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.shelf.Shelf;

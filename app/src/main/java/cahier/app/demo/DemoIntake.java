@@ -1,7 +1,5 @@
 package cahier.app.demo;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.baseline.Baselines;
 import cahier.app.baseline.Findings;
 import cahier.app.baseline.Kind;
@@ -13,6 +11,8 @@ import cahier.app.intake.Equipment;
 import cahier.app.intake.Intake;
 import cahier.app.intake.Intakes;
 import cahier.app.intake.Wish;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;

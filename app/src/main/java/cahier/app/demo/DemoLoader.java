@@ -1,9 +1,9 @@
 package cahier.app.demo;
 
 import cahier.app.account.AccountService;
-import cahier.app.account.PracticeId;
-import cahier.app.account.PracticeScope;
-import cahier.app.account.TrainerUser;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.TrainerUser;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.dataformat.yaml.YAMLMapper;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
@@ -71,7 +71,7 @@ class DemoLoader implements SmartInitializingSingleton, ApplicationRunner {
                 file.email(), file.password()));
         TrainerUser trainer = (TrainerUser) accounts.loadUserByUsername(file.email());
         PracticeScope.within(practice, () -> {
-            accounts.keep(trainer, new AccountService.PracticeSettings(file.country(), true), file.phone());
+            accounts.keep(trainer, accounts.settings(trainer.practice()).of(file.country(), true), file.phone());
             return practice;
         });
         Random random = new Random(file.seed());

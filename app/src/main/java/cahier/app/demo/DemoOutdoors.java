@@ -4,8 +4,6 @@ import static cahier.app.demo.DemoDays.at;
 import static cahier.app.demo.DemoDays.dog;
 import static cahier.app.demo.DemoDays.each;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.bench.Setups;
 import cahier.app.exposure.Exposures;
 import cahier.app.exposure.Far;
@@ -17,6 +15,8 @@ import cahier.app.outing.Outing;
 import cahier.app.outing.Outings;
 import cahier.app.outing.WatchTap;
 import cahier.app.outing.Watching;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.core.exposure.Response;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;

@@ -4,14 +4,14 @@ import static cahier.app.demo.DemoDays.at;
 import static cahier.app.demo.DemoDays.dog;
 import static cahier.app.demo.DemoDays.each;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.alone.Departure;
 import cahier.app.alone.Departures;
 import cahier.app.alone.HoursAway;
 import cahier.app.baseline.Baselines;
 import cahier.app.handling.Handling;
 import cahier.app.household.Facts;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.core.handling.Zone;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;

@@ -1,7 +1,7 @@
 package cahier.app.desk;
 
 import cahier.app.account.AccountService;
-import cahier.app.account.TrainerUser;
+import cahier.app.scope.TrainerUser;
 import cahier.app.update.UpdateNotes;
 import java.time.Clock;
 import java.time.Instant;

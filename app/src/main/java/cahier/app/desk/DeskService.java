@@ -1,7 +1,6 @@
 package cahier.app.desk;
 
 import cahier.app.account.AccountService;
-import cahier.app.account.PracticeId;
 import cahier.app.alarm.Alarm;
 import cahier.app.alarm.Alarms;
 import cahier.app.ask.Question;
@@ -17,6 +16,7 @@ import cahier.app.judge.Judgements;
 import cahier.app.judge.SuggestionWords;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.Dates;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
@@ -99,7 +99,7 @@ class DeskService {
                 .sorted(Comparator.comparingDouble(DeskRow::points).reversed()
                         .thenComparing(r -> r.lesson().map(Lesson::startsAt).orElse(Instant.MAX))).toList();
         Map<Long, DeskRow> byHousehold = rows.stream().collect(Collectors.toMap(r -> r.household().id(), Function.identity()));
-        List<Desk.Appointment> visits = since.stream().filter(l -> l.startsAt().atZone(zone).toLocalDate().equals(today)).map(l -> new Desk.Appointment(Objects.requireNonNull(byHousehold.get(l.householdId())), l, !l.endsAt().isAfter(now), -1)).toList();
+        List<Desk.Appointment> visits = since.stream().filter(l -> l.startsAt().atZone(zone).toLocalDate().equals(today) && byHousehold.containsKey(l.householdId())).map(l -> new Desk.Appointment(Objects.requireNonNull(byHousehold.get(l.householdId())), l, !l.endsAt().isAfter(now), -1)).toList();
         int waiting = (int) open.values().stream().flatMap(List::stream).filter(d -> d.grounds().suggestion().staysOpen()).count();
         return new Desk(today, Dates.time(now, zone), gaps(visits), rows, rows.size(), null, 1, 1, waiting);
     }

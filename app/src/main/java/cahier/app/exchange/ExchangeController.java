@@ -1,9 +1,9 @@
 package cahier.app.exchange;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Dog;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.shelf.BadFile;
 import cahier.app.shelf.Upload;
 import java.time.Clock;
@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** A household's roadmap as a file, out and in. */
 @Controller
@@ -62,14 +63,14 @@ class ExchangeController {
     /** A file, or what was pasted; what does not fit comes back with its findings, to be mended in place, and nothing is changed. */
     @PostMapping("/households/{household}/roadmap/import")
     String takeIn(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(required = false) @Nullable MultipartFile file,
-                  @RequestParam(defaultValue = "") String text, @RequestParam(defaultValue = "0") long dog, Model model) {
+                  @RequestParam(defaultValue = "") String text, @RequestParam(defaultValue = "0") long dog, Model model, RedirectAttributes flash) {
         List<Dog> dogs = households.dogs(me.practice(), household);
         String content = Upload.text(file, text);
         if (dogs.isEmpty()) {
             return page(me, household, content, List.of("the household: must have a dog first"), model);
         }
         try {
-            exchange.read(me, household, content, dog, Instant.now(clock));
+            flash.addFlashAttribute("broughtIn", exchange.read(me, household, content, dog, Instant.now(clock)));
             return "redirect:/households/" + household + "/roadmap";
         } catch (BadFile e) {
             return page(me, household, content, e.findings(), model);

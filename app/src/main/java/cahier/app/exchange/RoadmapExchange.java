@@ -1,7 +1,5 @@
 package cahier.app.exchange;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.exchange.RoadmapFile.FileNeed;
 import cahier.app.exchange.RoadmapFile.FileStop;
 import cahier.app.exchange.RoadmapFile.FileTrack;
@@ -12,6 +10,8 @@ import cahier.app.roadmap.Apart;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.roadmap.Wait;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.shelf.School;
 import cahier.app.shelf.TemplateStep;
 import cahier.app.shelf.Templates;

@@ -1,11 +1,11 @@
 package cahier.app.exposure;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.bench.Setups;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.outing.Outings;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.Measures;

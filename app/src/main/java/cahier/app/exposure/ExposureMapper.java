@@ -1,7 +1,7 @@
 package cahier.app.exposure;
 
-import cahier.app.account.PracticeId;
 import cahier.app.log.Sign;
+import cahier.app.scope.PracticeId;
 import cahier.core.exposure.Trigger;
 import java.time.Instant;
 import java.util.List;

@@ -1,11 +1,11 @@
 package cahier.app.exposure;
 
-import cahier.app.account.PracticeId;
 import cahier.app.draw.DistanceChart;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.log.Sign;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import cahier.core.exposure.NextDistance;
 import cahier.core.exposure.Response;

@@ -1,10 +1,10 @@
 package cahier.app.food;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.intake.DogCare;
 import cahier.app.intake.Intakes;
+import cahier.app.scope.PracticeId;
 import cahier.core.food.FoodBudget;
 import cahier.core.food.Stage;
 import java.time.LocalDate;

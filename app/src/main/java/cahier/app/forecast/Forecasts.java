@@ -1,11 +1,11 @@
 package cahier.app.forecast;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
+import cahier.app.scope.PracticeId;
 import cahier.app.track.PassChoice;
 import cahier.app.track.Stay;
 import cahier.app.track.Step;

@@ -1,6 +1,6 @@
 package cahier.app.forecast;
 
-import cahier.app.account.TrainerUser;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.PassChoice;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;

@@ -1,8 +1,8 @@
 package cahier.app.gate;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import cahier.core.gate.Gate.Clearance;
 import cahier.core.gate.Profession;

@@ -1,6 +1,6 @@
 package cahier.app.gate;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.core.gate.Gate.Clearance;
 import cahier.core.gate.RedFlag;
 import java.time.Instant;

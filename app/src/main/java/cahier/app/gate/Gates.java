@@ -1,9 +1,9 @@
 package cahier.app.gate;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
 import cahier.core.gate.Gate;
 import cahier.core.gate.Gate.Clearance;

@@ -1,11 +1,11 @@
 package cahier.app.handling;
 
-import cahier.app.account.PracticeId;
 import cahier.app.baseline.Baseline;
 import cahier.app.baseline.Baselines;
 import cahier.app.baseline.Kind;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import cahier.core.handling.HandlingPath;
 import cahier.core.handling.Zone;

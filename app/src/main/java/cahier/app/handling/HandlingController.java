@@ -1,9 +1,9 @@
 package cahier.app.handling;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.draw.DogMap;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.Measures;
 import cahier.app.web.NotFound;
 import cahier.core.handling.Zone;

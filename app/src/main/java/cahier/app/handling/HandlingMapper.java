@@ -1,6 +1,6 @@
 package cahier.app.handling;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.core.handling.Zone;
 import java.time.Instant;
 import java.util.List;

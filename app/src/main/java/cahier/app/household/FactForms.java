@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.account.AccountService.PracticeSettings;
 import cahier.app.web.Check;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
@@ -11,6 +12,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
@@ -148,7 +150,11 @@ public final class FactForms {
 
     public record LessonForm(long id, int version, @Nullable String startsAt, @Nullable String minutes, @Nullable String plan, @Nullable String travel) {
 
-        public static final LessonForm EMPTY = new LessonForm(0, 0, "", "60", "", "");
+        /** A lesson as the practice usually gives it, so many days after the last one at the same hour; without one, no day is proposed. */
+        public static LessonForm usual(PracticeSettings usual, Optional<Lesson> last, ZoneId zone) {
+            String next = last.map(l -> Dates.input(l.startsAt().atZone(zone).plusDays(usual.rhythmDays()).toInstant(), zone)).orElse("");
+            return new LessonForm(0, 0, next, Integer.toString(usual.lessonMinutes()), "", usual.travelMinutes() == 0 ? "" : Integer.toString(usual.travelMinutes()));
+        }
 
         public static LessonForm of(Lesson l, ZoneId zone) {
             return new LessonForm(l.id(), l.version(), Dates.input(l.startsAt(), zone), Integer.toString(l.minutes()), l.plan(),

@@ -1,6 +1,6 @@
 package cahier.app.household;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -18,8 +18,10 @@ interface FactMapper {
     String OF = " where practice_id = #{practice} and household_id = #{household} ";
     String ONE = OF + "and id = #{id}";
     String SAME = OF + "and id = #{f.id} and version = #{f.version}";
-    String PEOPLE = "select id, name, age, may_handle, confident, pace_cm, note, email, phone, adult_id, version from person" + OF + "order by coalesce(age, 999) desc, id";
-    String DOGS = "select id, name, looks, born, weight_g, version from dog" + OF + "order by id";
+    String PEOPLE = "select id, name, age, may_handle, confident, pace_cm, note, email, phone, adult_id, version from person" + OF + "and left_at is null order by coalesce(age, 999) desc, id";
+    String DOGS = "select id, name, looks, born, weight_g, version from dog" + OF + "and gone_at is null order by id";
+    String GONE = "select id, name, looks, born, weight_g, version, gone_at, gone_how from dog" + OF + "and gone_at is not null order by gone_at, id";
+    String LEFT = "select id, name, left_at from person" + OF + "and left_at is not null order by left_at, id";
     String PLACES = "select id, name, difficulty, surface, passers, enclosed, signal, note, outdoors, busy, version from place" + OF + "order by difficulty, id";
     String WORDS = "select id, word, meaning, dog_id, signal, role, version from word" + OF + "order by role <> 'CUE', lower(word), id";
     String LESSONS = "select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson" + OF + "order by starts_at desc";
@@ -40,23 +42,26 @@ interface FactMapper {
     List<Lesson> lessons(PracticeId practice, long household);
 
     /** Everything about a household in one go, each list as JSON in the order of the lists above. */
-    record Whole(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, int version,
-                 String people, String dogs, String places, String words, String lessons) {
+    record Whole(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, @Nullable Instant closedAt, int version,
+                 String people, String dogs, String gone, String left, String places, String words, String lessons) {
 
         Household household() {
-            return new Household(id, practiceId, name, home, zoneId, cautions, emergency, emergencyPhone, version);
+            return new Household(id, practiceId, name, home, zoneId, cautions, emergency, emergencyPhone, closedAt, version);
         }
     }
 
-    @Select("select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, version, "
+    @Select("select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, closed_at, version, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + PEOPLE + ") f)::text as people, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + DOGS + ") f)::text as dogs, "
+            + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + GONE + ") f)::text as gone, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + LEFT + ") f)::text as left, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + PLACES + ") f)::text as places, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + WORDS + ") f)::text as words, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + LESSONS + ") f)::text as lessons from household where practice_id = #{practice} and id = #{household}")
     Optional<Whole> whole(PracticeId practice, long household);
 
     @Select("""
             select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson
-            where practice_id = #{practice} and starts_at >= #{start} and starts_at < #{end} order by starts_at, id""")
+            where practice_id = #{practice} and starts_at >= #{start} and starts_at < #{end}
+              and starts_at < coalesce((select h.closed_at from household h where h.practice_id = lesson.practice_id and h.id = lesson.household_id), 'infinity')
+            order by starts_at, id""")
     List<Lesson> lessonsBetween(PracticeId practice, Instant start, Instant end);
 
     @Insert("""
@@ -105,6 +110,16 @@ interface FactMapper {
 
     @Update("update lesson set starts_at = #{f.startsAt}, minutes = #{f.minutes}, plan = #{f.plan}, travel_min = #{f.travelMinutes}, version = version + 1" + SAME)
     int updateLesson(PracticeId practice, long household, @Param("f") Lesson lesson);
+
+    @Update("update dog set gone_at = #{at}, gone_how = #{how}, version = version + 1" + ONE)
+    int setGone(PracticeId practice, long household, long id, @Nullable Instant at, GoneDog.@Nullable How how);
+
+    @Update("update person set left_at = #{at}, version = version + 1" + ONE)
+    int setLeft(PracticeId practice, long household, long id, @Nullable Instant at);
+
+    /** What the week had planned for somebody who is not there any more. */
+    @Delete("delete from planned_session" + OF + "and (dog_id = #{dog} or person_id = #{person})")
+    void unplan(PracticeId practice, long household, @Nullable Long dog, @Nullable Long person);
 
     /** Keeps a fact as it stands before it is removed; the number to put it back by. */
     @Select("""

@@ -6,13 +6,31 @@ import cahier.core.words.Clashes;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** What every page about a household needs of it. */
-public record Facts(Household household, List<Person> people, List<Dog> dogs, List<Place> places, List<Word> words, List<Lesson> lessons) {
+/**
+ * What every page about a household needs of it.
+ *
+ * @param people those who are there; who left is in {@code left}
+ * @param dogs those that are there; the others are in {@code gone}
+ */
+public record Facts(Household household, List<Person> people, List<Dog> dogs, List<Place> places, List<Word> words, List<Lesson> lessons, List<GoneDog> gone, List<LeftPerson> left) {
+
+    /** The name of somebody, also of who left; empty for nobody. */
+    public String personName(@Nullable Long id) {
+        return personNames().getOrDefault(id == null ? 0L : id, "");
+    }
+
+    /** Everybody's name, also of those who left. */
+    public Map<Long, String> personNames() {
+        return Stream.concat(people.stream().map(p -> Map.entry(p.id(), p.name())), left.stream().map(p -> Map.entry(p.id(), p.name())))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+
 
     /** The people who may practise. */
     public List<Person> handlers() {
@@ -39,9 +57,9 @@ public record Facts(Household household, List<Person> people, List<Dog> dogs, Li
         return person(id).orElseThrow(() -> new NotFound("person " + id));
     }
 
-    /** One of its dogs, or the page for what does not exist. */
+    /** One of its dogs, also one that is gone, or the page for what does not exist. */
     public Dog dog(long id) {
-        return dogs.stream().filter(d -> d.id() == id).findFirst().orElseThrow(() -> new NotFound("dog " + id));
+        return everyDog().filter(d -> d.id() == id).findFirst().orElseThrow(() -> new NotFound("dog " + id));
     }
 
     /** One of its places, or the page for what does not exist. */
@@ -64,9 +82,13 @@ public record Facts(Household household, List<Person> people, List<Dog> dogs, Li
         return lessons.stream().filter(l -> l.startsAt().isAfter(moment)).min(Comparator.comparing(Lesson::startsAt));
     }
 
+    private Stream<Dog> everyDog() {
+        return Stream.concat(dogs.stream(), gone.stream().map(GoneDog::dog));
+    }
+
     /** The name of a dog, or "every dog" for none. */
     public String dogName(@Nullable Long id) {
-        return dogs.stream().filter(d -> id != null && d.id() == id).map(Dog::name).findFirst().orElse("every dog");
+        return everyDog().filter(d -> id != null && d.id() == id).map(Dog::name).findFirst().orElse("every dog");
     }
 
     /** What the dogs cannot tell apart in the words agreed (docs/rules.md 16). */

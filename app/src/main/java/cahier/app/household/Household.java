@@ -1,8 +1,10 @@
 package cahier.app.household;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.Phones;
+import java.time.Instant;
 import java.time.ZoneId;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Who lives together with the dogs.
@@ -12,21 +14,27 @@ import java.time.ZoneId;
  * @param cautions shown on every page about the household
  * @param emergency whom they call in need, say the vet and its hours; may be empty
  * @param emergencyPhone its number as it is kept; empty when there is none
+ * @param closedAt since when nothing is asked of it any more; none while it is worked with
  */
-public record Household(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, int version) {
+public record Household(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, @Nullable Instant closedAt,
+                        int version) {
 
     /** A household that is not kept yet. */
     public static Household fresh(PracticeId practice, String name, String home, String zone, String cautions) {
-        return new Household(0, practice, name, home, zone, cautions, "", "", 0);
+        return new Household(0, practice, name, home, zone, cautions, "", "", null, 0);
     }
 
     /** The same with whom to call in need. */
     public Household calling(String whom, String phone) {
-        return new Household(id, practiceId, name, home, zoneId, cautions, whom, phone, version);
+        return new Household(id, practiceId, name, home, zoneId, cautions, whom, phone, closedAt, version);
     }
 
     public ZoneId zone() {
         return ZoneId.of(zoneId);
+    }
+
+    public boolean isClosed() {
+        return closedAt != null;
     }
 
     public boolean hasEmergency() {

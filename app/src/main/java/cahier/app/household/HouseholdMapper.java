@@ -1,19 +1,24 @@
 package cahier.app.household;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
+import java.time.Instant;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface HouseholdMapper {
 
-    String COLUMNS = "select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, version from household ";
+    String COLUMNS = "select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, closed_at, version from household ";
 
     @Select(COLUMNS + "where practice_id = #{practice} order by lower(name), id")
-    List<Household> all(PracticeId practice);
+    List<Household> everOne(PracticeId practice);
+
+    @Update("update household set closed_at = #{at}, version = version + 1 where practice_id = #{practice} and id = #{id}")
+    int setClosed(PracticeId practice, long id, @Nullable Instant at);
 
     @Select("""
             insert into household (practice_id, name, home, zone, cautions, emergency, emergency_phone)

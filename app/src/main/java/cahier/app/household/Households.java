@@ -1,6 +1,6 @@
 package cahier.app.household;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import cahier.app.web.StaleEdit;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -10,7 +10,11 @@ import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,15 +28,53 @@ public class Households {
 
     private final HouseholdMapper households;
     private final FactMapper facts;
+    private final ApplicationEventPublisher events;
 
-    Households(HouseholdMapper households, FactMapper facts) {
+    Households(HouseholdMapper households, FactMapper facts, ApplicationEventPublisher events) {
+        this.events = events;
         this.households = households;
         this.facts = facts;
     }
 
-    /** All of the practice, by name. */
+    /** Those the practice works with, by name. */
     public List<Household> all(PracticeId practice) {
-        return households.all(practice);
+        return households.everOne(practice).stream().filter(h -> !h.isClosed()).toList();
+    }
+
+    /** Those that are closed, by name. */
+    public List<Household> closed(PracticeId practice) {
+        return households.everOne(practice).stream().filter(Household::isClosed).toList();
+    }
+
+    /** All that ever were, by id: for what still names them. */
+    public Map<Long, Household> byId(PracticeId practice) {
+        return households.everOne(practice).stream().collect(Collectors.toMap(Household::id, Function.identity()));
+    }
+
+    /** Closes a household, or works with it again where {@code at} is null. */
+    public void close(PracticeId practice, long household, @Nullable Instant at) {
+        if (households.setClosed(practice, household, at) == 0) {
+            throw new NotFound("household " + household);
+        }
+    }
+
+    /** A dog is not there any more, or is again where {@code how} is null; DuplicateKeyException where another has its name meanwhile. */
+    @Transactional(propagation = Propagation.NESTED)
+    public void gone(PracticeId practice, long household, long dog, GoneDog.@Nullable How how, Instant now) {
+        if (facts.setGone(practice, household, dog, how == null ? null : now, how) == 0) {
+            throw new NotFound("dog " + dog);
+        }
+        facts.unplan(practice, household, dog, null);
+    }
+
+    /** Somebody does not belong to the household any more, or does again where {@code left} is false; DuplicateKeyException as for a dog. */
+    @Transactional(propagation = Propagation.NESTED)
+    public void left(PracticeId practice, long household, long person, boolean left, Instant now) {
+        if (facts.setLeft(practice, household, person, left ? now : null) == 0) {
+            throw new NotFound("person " + person);
+        }
+        facts.unplan(practice, household, null, person);
+        events.publishEvent(new PeopleChanged(practice, household, now));
     }
 
     /** The household, or the page for what does not exist. */
@@ -48,7 +90,7 @@ public class Households {
     public Facts facts(PracticeId practice, long id) {
         FactMapper.Whole lists = whole(practice, id);
         return new Facts(lists.household(), read(lists.people(), Person.class), read(lists.dogs(), Dog.class), read(lists.places(), Place.class),
-                read(lists.words(), Word.class), read(lists.lessons(), Lesson.class));
+                read(lists.words(), Word.class), read(lists.lessons(), Lesson.class), read(lists.gone(), GoneDog.class), read(lists.left(), LeftPerson.class));
     }
 
     private static <F> List<F> read(String rows, Class<F> type) {

@@ -1,6 +1,6 @@
 package cahier.app.incident;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;

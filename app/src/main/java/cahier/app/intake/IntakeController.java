@@ -1,11 +1,11 @@
 package cahier.app.intake;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.gate.Gates;
 import cahier.app.household.Facts;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Households;
 import cahier.app.method.MethodWords;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import cahier.app.web.Measures;
 import cahier.core.gate.Danger;

@@ -1,6 +1,6 @@
 package cahier.app.intake;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.core.gate.Danger;
 import java.time.Instant;
 import java.util.List;

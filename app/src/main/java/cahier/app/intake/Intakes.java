@@ -1,12 +1,12 @@
 package cahier.app.intake;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.gate.Gates;
 import cahier.app.gate.RaisedGate;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
 import cahier.app.web.StaleEdit;
 import cahier.core.gate.Danger;

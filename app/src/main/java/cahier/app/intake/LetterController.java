@@ -1,12 +1,12 @@
 package cahier.app.intake;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarms;
 import cahier.app.gate.Gates;
 import cahier.app.gate.RaisedGate;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import java.time.Clock;
 import java.time.Instant;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;

@@ -1,8 +1,8 @@
 package cahier.app.judge;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.log.RepLog;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.TrackSteps;

@@ -1,6 +1,6 @@
 package cahier.app.judge;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.core.decide.Decision;
 import java.time.Instant;
 import java.util.List;

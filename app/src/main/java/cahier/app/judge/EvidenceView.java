@@ -125,7 +125,7 @@ public record EvidenceView(int reps, Drawing strip, String counts, Drawing odds,
     }
 
     private static Table table(Case given, Facts facts) {
-        Map<String, String> people = facts.people().stream().collect(Collectors.toMap(p -> Long.toString(p.id()), Person::name));
+        Map<String, String> people = facts.personNames().entrySet().stream().collect(Collectors.toMap(p -> Long.toString(p.getKey()), Map.Entry::getValue));
         Map<String, String> places = facts.places().stream().collect(Collectors.toMap(p -> Long.toString(p.id()), Place::name));
         List<Tried> tried = given.visit().sessions().stream().flatMap(s -> s.work().stream().map(r -> new Tried(name(people, s.person()), name(places, s.place()), r.isClean()))).toList();
         List<String> across = Stream.concat(facts.places().stream().map(Place::name), Stream.of("someone")).filter(p -> tried.stream().anyMatch(t -> t.place().equals(p))).toList();

@@ -1,10 +1,10 @@
 package cahier.app.judge;
 
-import cahier.app.account.PracticeId;
 import cahier.app.alarm.AlarmChanged;
 import cahier.app.log.RepVoided;
 import cahier.app.log.RepsCame;
 import cahier.app.log.SittingEnded;
+import cahier.app.scope.PracticeId;
 import cahier.app.track.TrackChanged;
 import cahier.app.track.Tracks;
 import java.time.Instant;

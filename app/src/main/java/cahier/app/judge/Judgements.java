@@ -1,11 +1,10 @@
 package cahier.app.judge;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
-import cahier.app.household.Person;
 import cahier.app.household.Place;
+import cahier.app.scope.PracticeId;
 import cahier.app.stored.Shape;
 import cahier.app.stored.Stored;
 import cahier.app.track.Stay;
@@ -131,7 +130,7 @@ public class Judgements {
         boolean anew = decisions.isDueAnew(practice, track);
         decisions.looked(practice, track, nextLook(household, now));
         Optional<Decided> open = open(practice, track);
-        if (roadmap.current().isEmpty()) {
+        if (roadmap.current().isEmpty() || roadmap.track().isOver()) {
             open.ifPresent(d -> decisions.replace(practice, d.id()));
             return;
         }
@@ -205,7 +204,7 @@ public class Judgements {
     private Grounds grounds(Household household, Case given, Suggestion fresh) {
         Evidence evidence = Evidence.of(given.visit());
         Facts facts = households.facts(household.practiceId(), household.id());
-        Map<String, String> people = facts.people().stream().collect(Collectors.toMap(p -> Long.toString(p.id()), Person::name));
+        Map<String, String> people = facts.personNames().entrySet().stream().collect(Collectors.toMap(p -> Long.toString(p.getKey()), Map.Entry::getValue));
         Map<String, String> places = facts.places().stream().collect(Collectors.toMap(p -> Long.toString(p.id()), Place::name));
         int of = Math.min(Evidence.ODDS_REPS, evidence.reps());
         return new Grounds(named(fresh, people), evidence.reps(), evidence.count(Outcome.CLEAN, Evidence.ODDS_REPS), of,

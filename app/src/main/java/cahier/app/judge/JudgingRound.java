@@ -1,8 +1,8 @@
 package cahier.app.judge;
 
-import cahier.app.account.Failure;
-import cahier.app.account.PracticeId;
-import cahier.app.account.PracticeScope;
+import cahier.app.scope.Failure;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.PracticeScope;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;

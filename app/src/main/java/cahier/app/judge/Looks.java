@@ -1,7 +1,7 @@
 package cahier.app.judge;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Households;
+import cahier.app.scope.PracticeId;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Case;

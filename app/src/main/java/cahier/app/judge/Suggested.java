@@ -1,6 +1,6 @@
 package cahier.app.judge;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 
 /** A track was judged anew; its suggestion stands in the margin. */

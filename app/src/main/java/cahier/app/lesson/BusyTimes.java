@@ -1,7 +1,7 @@
 package cahier.app.lesson;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Lesson;
+import cahier.app.scope.PracticeId;
 import java.io.Reader;
 import java.time.Duration;
 import java.time.Instant;

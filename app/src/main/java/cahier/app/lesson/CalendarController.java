@@ -1,9 +1,9 @@
 package cahier.app.lesson;
 
-import cahier.app.account.Brake;
-import cahier.app.account.Brakes;
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
+import cahier.app.brake.Brake;
+import cahier.app.brake.Brakes;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
 import cahier.app.web.Site;
 import jakarta.servlet.http.HttpServletRequest;

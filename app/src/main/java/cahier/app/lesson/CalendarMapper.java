@@ -1,6 +1,6 @@
 package cahier.app.lesson;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;

@@ -1,12 +1,12 @@
 package cahier.app.lesson;
 
-import cahier.app.account.Audited;
-import cahier.app.account.PracticeId;
-import cahier.app.account.PracticeScope;
-import cahier.app.account.Secret;
+import cahier.app.audit.Audited;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.Secret;
 import cahier.app.web.NotFound;
 import java.time.Duration;
 import java.time.Instant;
@@ -14,8 +14,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
@@ -82,15 +80,19 @@ public class Calendars {
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public String write(PracticeId practice, Instant now) {
         return PracticeScope.within(practice, () -> {
-            Map<Long, Household> byId = households.all(practice).stream().collect(Collectors.toMap(Household::id, Function.identity()));
-            List<VEvent> events = households.lessonsBetween(practice, now.minus(BACK), now.plus(AHEAD)).stream().map(l -> event(l, Objects.requireNonNull(byId.get(l.householdId())), now)).toList();
-            Calendar calendar = new Calendar();
-            calendar.add(new ProdId("-//Cahier//Lessons//EN"));
-            calendar.add(ImmutableVersion.VERSION_2_0);
-            calendar.add(ImmutableCalScale.GREGORIAN);
-            events.forEach(calendar::add);
-            return calendar.toString();
+            Map<Long, Household> byId = households.byId(practice);
+            return write(households.lessonsBetween(practice, now.minus(BACK), now.plus(AHEAD)), byId, now);
         });
+    }
+
+    /** These lessons of these households. */
+    public String write(List<Lesson> lessons, Map<Long, Household> byId, Instant now) {
+        Calendar calendar = new Calendar();
+        calendar.add(new ProdId("-//Cahier//Lessons//EN"));
+        calendar.add(ImmutableVersion.VERSION_2_0);
+        calendar.add(ImmutableCalScale.GREGORIAN);
+        lessons.forEach(l -> calendar.add(event(l, Objects.requireNonNull(byId.get(l.householdId())), now)));
+        return calendar.toString();
     }
 
     private static VEvent event(Lesson lesson, Household household, Instant now) {

@@ -1,9 +1,9 @@
 package cahier.app.lesson;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.scope.PracticeId;
 import cahier.app.stored.Shape;
 import cahier.app.stored.Stored;
 import cahier.app.web.NotFound;

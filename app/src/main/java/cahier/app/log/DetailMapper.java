@@ -1,6 +1,6 @@
 package cahier.app.log;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.core.slip.Slip;
 import java.util.List;
 import java.util.UUID;

@@ -1,7 +1,7 @@
 package cahier.app.log;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Household;
+import cahier.app.scope.PracticeId;
 import cahier.core.pay.LeadClips;
 import cahier.core.rep.Outcome;
 import java.nio.charset.StandardCharsets;

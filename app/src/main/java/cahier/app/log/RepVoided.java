@@ -1,6 +1,6 @@
 package cahier.app.log;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 
 /** A rep was taken out, put right or put back. */

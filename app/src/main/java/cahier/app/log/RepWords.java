@@ -2,7 +2,6 @@ package cahier.app.log;
 
 import cahier.app.draw.Glyph;
 import cahier.app.household.Facts;
-import cahier.app.household.Person;
 import cahier.app.household.Place;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
@@ -37,6 +36,6 @@ public final class RepWords {
 
     /** Who practised; empty when nobody said. */
     public static String person(KeptRep rep, Facts facts) {
-        return facts.people().stream().filter(p -> rep.personId() != null && p.id() == rep.personId()).map(Person::name).findFirst().orElse("");
+        return facts.personName(rep.personId());
     }
 }

@@ -1,6 +1,6 @@
 package cahier.app.log;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package cahier.app.log;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;

@@ -1,6 +1,6 @@
 package cahier.app.method;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.core.method.Choice;
 import cahier.core.method.Question;
 import java.util.List;

@@ -1,7 +1,7 @@
 package cahier.app.method;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Households;
+import cahier.app.scope.PracticeId;
 import cahier.core.method.Method;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;

@@ -1,6 +1,6 @@
 package cahier.app.outbox;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import com.icegreen.greenmail.util.GreenMail;
 import com.icegreen.greenmail.util.ServerSetup;
 import jakarta.annotation.PreDestroy;

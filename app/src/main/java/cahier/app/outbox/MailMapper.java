@@ -1,6 +1,6 @@
 package cahier.app.outbox;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -66,6 +66,9 @@ interface MailMapper {
 
     @Update("update mail set state = 'DROPPED', trouble = #{why} where practice_id = #{practice} and alarm_id = #{alarm} and state in ('WAITING', 'FAILED')")
     int withdrawAlarm(PracticeId practice, UUID alarm, String why);
+
+    @Update("update mail set state = 'DROPPED', trouble = #{why} where practice_id = #{practice} and household_id = #{household} and state in ('WAITING', 'FAILED')")
+    int withdrawHousehold(PracticeId practice, long household, String why);
 
     @Update("update mail set state = 'DROPPED', trouble = #{why} where practice_id = #{practice} and kind = 'QUESTIONS' and state = 'WAITING'")
     int withdrawQuestions(PracticeId practice, String why);

@@ -1,11 +1,11 @@
 package cahier.app.outbox;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.ask.Question;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.SheetItem;
 import cahier.app.web.NotFound;
@@ -102,6 +102,11 @@ public class Outbox {
     /** A sheet was taken back: what of it still waits does not go. */
     public void withdrawn(PracticeId practice, long sheet) {
         mails.withdrawSheet(practice, sheet, "The sheet was taken back.");
+    }
+
+    /** The household is closed: what still waits does not go. */
+    public void closed(PracticeId practice, long household) {
+        mails.withdrawHousehold(practice, household, "The household was closed.");
     }
 
     /** Sends the answer to a question. */

@@ -1,9 +1,9 @@
 package cahier.app.outbox;
 
 import cahier.app.account.AccountService;
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import cahier.app.wording.TextKind;
 import cahier.app.wording.Wording;
@@ -59,7 +59,7 @@ class OutboxController {
         model.addAttribute("mails", mails);
         model.addAttribute("waiting", mails.stream().filter(Mail::isWaiting).count());
         model.addAttribute("failed", outbox.failed(me.practice()));
-        model.addAttribute("households", households.all(me.practice()).stream().collect(Collectors.toMap(Household::id, Household::name)));
+        model.addAttribute("households", households.byId(me.practice()).values().stream().collect(Collectors.toMap(Household::id, Household::name)));
         model.addAttribute("zone", accounts.zone(me.practice()));
         model.addAttribute("today", Instant.now(clock).atZone(accounts.zone(me.practice())).toLocalDate());
         model.addAttribute("hasServer", server.isSet());

@@ -1,9 +1,9 @@
 package cahier.app.outbox;
 
 import cahier.app.account.Credentials;
-import cahier.app.account.PracticeId;
-import cahier.app.account.PracticeScope;
 import cahier.app.paper.PaperPdf;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.PracticeScope;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.web.CleanText;
 import cahier.app.wording.TextKind;

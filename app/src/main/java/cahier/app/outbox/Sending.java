@@ -1,9 +1,9 @@
 package cahier.app.outbox;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.ask.Questions;
 import cahier.app.forecast.Forecasts;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Draft;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;

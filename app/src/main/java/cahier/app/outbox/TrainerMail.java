@@ -3,14 +3,14 @@ package cahier.app.outbox;
 import cahier.app.account.AccountService;
 import cahier.app.account.AccountService.Trainer;
 import cahier.app.account.Credentials;
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarm;
 import cahier.app.ask.Question;
 import cahier.app.ask.Questions;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.Dates;
 import cahier.app.wording.TextKind;
 import cahier.app.wording.Wording;
@@ -90,7 +90,7 @@ public class TrainerMail {
         mails.withdrawQuestions(practice, "One more question came, all go in one mail.");
         Instant last = mails.questionsSent(practice);
         Instant at = last == null || last.plus(QUESTIONS_EVERY).isBefore(now) ? now : last.plus(QUESTIONS_EVERY);
-        Map<Long, Household> homes = households.all(practice).stream().collect(Collectors.toMap(Household::id, h -> h));
+        Map<Long, Household> homes = households.byId(practice);
         List<Question> open = questions.open(practice);
         String all = open.stream().limit(MOST_QUESTIONS).map(q -> Objects.requireNonNull(homes.get(q.householdId())).name() + ", " + Dates.longDate(q.askedAt().atZone(Objects.requireNonNull(homes.get(q.householdId())).zone()).toLocalDate()) + ": " + q.words())
                 .collect(Collectors.joining("\n\n"));
@@ -106,6 +106,19 @@ public class TrainerMail {
     public void password(TrainerUser trainer, String site, Instant now) {
         Map<String, String> values = Map.of("name", trainer.name(), "page", site, "link", "{link}", "minutes", Long.toString(Credentials.GOOD_FOR.toMinutes()));
         write(trainer.practice(), new Trainer(trainer.id(), trainer.name(), trainer.email(), ""), TextKind.PASSWORD, values, null, null, site, now, now);
+    }
+
+    /** The trainer wants to see that mail arrives. False where no mail goes out at all. */
+    public boolean tryOut(TrainerUser trainer, String site, Instant now) {
+        if (server.isSet()) {
+            write(trainer.practice(), new Trainer(trainer.id(), trainer.name(), trainer.email(), ""), TextKind.TRIED, Map.of("name", trainer.name(), "page", site), null, null, site, now, now);
+        }
+        return server.isSet();
+    }
+
+    /** Whether a server is named that takes mail. */
+    public boolean isSet() {
+        return server.isSet();
     }
 
     private void write(PracticeId practice, Trainer to, TextKind kind, Map<String, String> values, @Nullable Long household, @Nullable UUID alarm, String site, Instant at, Instant now) {

@@ -1,9 +1,9 @@
 package cahier.app.outing;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.household.Place;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import cahier.core.exposure.LongWatching;
 import java.time.Duration;

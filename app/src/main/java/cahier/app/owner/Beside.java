@@ -21,6 +21,6 @@ record Beside(List<Dog> dogs, List<String> rests) {
 
     /** The household as such a page shows it: these dogs, and nobody under 16. */
     Facts of(Facts facts) {
-        return new Facts(facts.household(), facts.people().stream().filter(p -> !p.needsAdult()).toList(), dogs, facts.places(), facts.words(), facts.lessons());
+        return new Facts(facts.household(), facts.people().stream().filter(p -> !p.needsAdult()).toList(), dogs, facts.places(), facts.words(), facts.lessons(), facts.gone(), facts.left());
     }
 }

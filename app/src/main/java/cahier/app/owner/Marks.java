@@ -1,6 +1,5 @@
 package cahier.app.owner;
 
-import cahier.app.account.AskedTogether;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
@@ -14,6 +13,7 @@ import cahier.app.rest.Tap;
 import cahier.app.rest.Taps;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
+import cahier.app.scope.AskedTogether;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks.Owner;
@@ -31,7 +31,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -76,7 +75,10 @@ class Marks {
                 .collect(Collectors.toMap(SheetItem::trackId, SheetItem::despite, (a, b) -> a));
         String said = "";
         for (NewRep rep : reps) {
-            RoadmapTrack way = Objects.requireNonNull(ways.get(rep.trackId()));
+            RoadmapTrack way = ways.get(rep.trackId());
+            if (way == null) {
+                continue; // taken off since: what was done before the phone knew is kept
+            }
             Permit permit = way.permit(way.roadmap().indexOf(rep.stepId()).orElse(0), despite.getOrDefault(rep.trackId(), RoadmapTrack.Despite.NOTHING), Moment.DAYS,
                     handler(facts, rep.personId(), rep.tags().adultId()));
             if (permit.verdict() != Verdict.GO && mark(owner, Work.STEP, rep.id(), way.track().dogId(), Optional.of(way), rep.personId(), rep.at(), permit, way.allowed())) {

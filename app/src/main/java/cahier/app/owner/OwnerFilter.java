@@ -1,9 +1,9 @@
 package cahier.app.owner;
 
-import cahier.app.account.Brake;
-import cahier.app.account.Brakes;
-import cahier.app.account.PracticeScope;
-import cahier.app.account.TooMuch;
+import cahier.app.brake.Brake;
+import cahier.app.brake.Brakes;
+import cahier.app.brake.TooMuch;
+import cahier.app.scope.PracticeScope;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.web.NotFound;
 import jakarta.servlet.FilterChain;
@@ -47,6 +47,7 @@ class OwnerFilter extends OncePerRequestFilter {
             case "/questions" -> Brake.QUESTIONS;
             case "/incidents" -> Brake.INCIDENTS;
             case "/alarms" -> Brake.ALARMS;
+            case "/export" -> Brake.COPIES;
             default -> path.startsWith("/week/") || path.equals("/times") ? Brake.PLANS : Brake.LOGGED;
         };
     }

@@ -1,6 +1,5 @@
 package cahier.app.owner;
 
-import cahier.app.account.AskedTogether;
 import cahier.app.alarm.Alarm;
 import cahier.app.alarm.Alarms;
 import cahier.app.household.Facts;
@@ -21,6 +20,7 @@ import cahier.app.probe.Trial;
 import cahier.app.rest.Moment;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
+import cahier.app.scope.AskedTogether;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;

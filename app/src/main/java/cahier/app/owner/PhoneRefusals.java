@@ -1,6 +1,6 @@
 package cahier.app.owner;
 
-import cahier.app.account.TooMuch;
+import cahier.app.brake.TooMuch;
 import cahier.app.web.NotFound;
 import java.util.Map;
 import org.springframework.core.Ordered;

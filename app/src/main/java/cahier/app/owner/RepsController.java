@@ -1,9 +1,9 @@
 package cahier.app.owner;
 
-import cahier.app.account.Brake;
-import cahier.app.account.Brakes;
 import cahier.app.alarm.Alarm;
 import cahier.app.ask.Question;
+import cahier.app.brake.Brake;
+import cahier.app.brake.Brakes;
 import cahier.app.household.Dog;
 import cahier.app.household.Place;
 import cahier.app.incident.Incident;

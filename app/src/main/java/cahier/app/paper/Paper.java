@@ -1,12 +1,13 @@
 package cahier.app.paper;
 
 import cahier.app.account.AccountService;
-import cahier.app.account.PracticeId;
 import cahier.app.bench.Setups;
+import cahier.app.draw.QrCode;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.rest.Moment;
+import cahier.app.scope.PracticeId;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;

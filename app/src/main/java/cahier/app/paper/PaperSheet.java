@@ -2,6 +2,7 @@ package cahier.app.paper;
 
 import cahier.app.account.AccountService.Trainer;
 import cahier.app.bench.DrawnSetup;
+import cahier.app.draw.QrCode;
 import cahier.app.draw.Stroke;
 import cahier.app.food.FoodLine;
 import cahier.app.household.Facts;

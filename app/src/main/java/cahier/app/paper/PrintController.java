@@ -1,6 +1,6 @@
 package cahier.app.paper;
 
-import cahier.app.account.TrainerUser;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.Site;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;

@@ -1,9 +1,9 @@
 package cahier.app.password;
 
-import cahier.app.account.Brake;
-import cahier.app.account.Brakes;
 import cahier.app.account.Credentials;
-import cahier.app.account.TooMuch;
+import cahier.app.brake.Brake;
+import cahier.app.brake.Brakes;
+import cahier.app.brake.TooMuch;
 import cahier.app.web.Check;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;

@@ -1,8 +1,8 @@
 package cahier.app.password;
 
 import cahier.app.account.Credentials;
-import cahier.app.account.PracticeScope;
 import cahier.app.outbox.TrainerMail;
+import cahier.app.scope.PracticeScope;
 import cahier.app.web.Site;
 import java.time.Instant;
 import org.springframework.stereotype.Component;

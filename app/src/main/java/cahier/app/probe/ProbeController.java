@@ -1,6 +1,6 @@
 package cahier.app.probe;
 
-import cahier.app.account.TrainerUser;
+import cahier.app.scope.TrainerUser;
 import cahier.core.probe.Probe;
 import java.time.Clock;
 import java.time.Instant;

@@ -1,6 +1,6 @@
 package cahier.app.probe;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.core.probe.Probe;
 import java.time.Instant;
 import java.util.List;

@@ -1,9 +1,9 @@
 package cahier.app.probe;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.Stay;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;

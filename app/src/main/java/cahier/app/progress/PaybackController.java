@@ -1,9 +1,9 @@
 package cahier.app.progress;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.app.web.Check;

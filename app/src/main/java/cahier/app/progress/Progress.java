@@ -1,15 +1,14 @@
 package cahier.app.progress;
 
-import cahier.app.account.PracticeId;
 import cahier.app.draw.Drawing;
 import cahier.app.forecast.Forecasts;
 import cahier.app.forecast.Outlook;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
-import cahier.app.household.Person;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
+import cahier.app.scope.PracticeId;
 import cahier.app.track.Stay;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
@@ -84,7 +83,8 @@ public class Progress {
     }
 
     private static String name(Facts facts, KeptRep rep) {
-        return facts.people().stream().filter(p -> rep.personId() != null && p.id() == rep.personId()).map(Person::name).findFirst().orElse("Someone");
+        String name = facts.personName(rep.personId());
+        return name.isEmpty() ? "Someone" : name;
     }
 
     /** What every step from the current one on takes at the least (docs/rules.md 7). */

@@ -1,6 +1,5 @@
 package cahier.app.rest;
 
-import cahier.app.account.PracticeId;
 import cahier.app.alarm.Alarm;
 import cahier.app.alarm.Alarms;
 import cahier.app.gate.Gates;
@@ -11,6 +10,7 @@ import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
+import cahier.app.scope.PracticeId;
 import cahier.app.track.TrackSteps;
 import cahier.core.coach.Coach;
 import java.time.Instant;

@@ -1,6 +1,6 @@
 package cahier.app.rest;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.core.rest.Why;
 import java.time.Instant;
 import java.util.List;

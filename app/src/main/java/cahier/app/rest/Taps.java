@@ -1,6 +1,6 @@
 package cahier.app.rest;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.Dates;
 import cahier.core.rest.Work;
 import java.time.Instant;

@@ -1,8 +1,8 @@
 package cahier.app.roadmap;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.method.Methods;
+import cahier.app.scope.TrainerUser;
 import cahier.core.method.Choice;
 import cahier.core.method.Method;
 import cahier.core.method.Question;

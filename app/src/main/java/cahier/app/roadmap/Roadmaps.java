@@ -1,11 +1,11 @@
 package cahier.app.roadmap;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Households;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.rest.Allowed;
 import cahier.app.rest.Rests;
+import cahier.app.scope.PracticeId;
 import cahier.app.track.Step;
 import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;

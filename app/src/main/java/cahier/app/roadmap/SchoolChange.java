@@ -1,7 +1,7 @@
 package cahier.app.roadmap;
 
-import cahier.app.account.PracticeId;
 import cahier.app.method.Methods;
+import cahier.app.scope.PracticeId;
 import cahier.app.shelf.School;
 import cahier.app.shelf.Template;
 import cahier.app.shelf.Templates;

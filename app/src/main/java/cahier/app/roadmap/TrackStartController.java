@@ -1,9 +1,9 @@
 package cahier.app.roadmap;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
 import cahier.app.method.Methods;
+import cahier.app.scope.TrainerUser;
 import cahier.app.shelf.Template;
 import cahier.app.shelf.Templates;
 import cahier.app.track.MovesOn;

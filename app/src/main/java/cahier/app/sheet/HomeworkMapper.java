@@ -1,6 +1,6 @@
 package cahier.app.sheet;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -45,6 +45,10 @@ interface HomeworkMapper {
 
     @Select(COLUMNS + OUT + "and household_id = #{household} order by number desc limit 1")
     Optional<Row> latest(PracticeId practice, long household);
+
+    /** The newest of a household, newest first. */
+    @Select(COLUMNS + "and household_id = #{household} order by number desc limit #{most}")
+    List<Row> newestOf(PracticeId practice, long household, int most);
 
     @Select(COLUMNS + OUT + "order by issued_at desc limit 200")
     List<Row> newest(PracticeId practice);

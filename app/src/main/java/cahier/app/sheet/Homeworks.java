@@ -1,13 +1,13 @@
 package cahier.app.sheet;
 
-import cahier.app.account.PracticeId;
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
 import cahier.app.rest.Moment;
 import cahier.app.roadmap.Apart;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.Step;
 import cahier.app.track.TrackSteps;
 import cahier.app.web.NotFound;
@@ -168,6 +168,11 @@ public class Homeworks {
         }
         List<RoadmapTrack> ways = roadmaps.of(practice, household, now);
         Optional<RoadmapTrack> way = ways.stream().filter(w -> w.track().id() == track && w.roadmap().current().isPresent()).findFirst();
+        if (ways.stream().noneMatch(w -> w.track().id() == track) && !households.get(practice, household).isClosed()) {
+            Set<Long> there = ways.stream().map(w -> w.track().id()).collect(Collectors.toSet());
+            keep(practice, draft(practice, household, ways, List.of(), none -> out.get().items().stream().filter(i -> there.contains(i.trackId())).toList()), by, true, now);
+            return;
+        }
         if (way.isEmpty()) {
             return;
         }
@@ -221,6 +226,11 @@ public class Homeworks {
                 .map(r -> new Homework(r.id(), r.householdId(), r.number(), r.issuedAt(), r.issuedBy(), List.of(), List.of(), List.of(), r.follows())).toList();
     }
 
+    /** The newest sheets of a household, newest first. */
+    public List<Homework> newestOf(PracticeId practice, long household, int most) {
+        return homeworks.newestOf(practice, household, most).stream().map(this::filled).toList();
+    }
+
     /** Every step this household was ever given to practise, with its track: reps of others are refused. */
     public Map<Long, Long> issuedSteps(PracticeId practice, long household) {
         return homeworks.issuedSteps(practice, household).stream()
@@ -235,7 +245,7 @@ public class Homeworks {
     /** The same where the tracks are loaded already. */
     public List<Assignment> assignments(Homework homework, List<RoadmapTrack> ways, Moment moment) {
         Map<Long, RoadmapTrack> byTrack = ways.stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
-        return homework.items().stream().map(item -> {
+        return homework.items().stream().filter(item -> byTrack.containsKey(item.trackId())).map(item -> {
             RoadmapTrack way = Objects.requireNonNull(byTrack.get(item.trackId()));
             return Assignment.of(item, way, way.permit(Assignment.asked(item, way), item.despite(), moment, Handler.ANYONE));
         }).toList();

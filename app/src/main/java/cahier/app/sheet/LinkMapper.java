@@ -1,6 +1,6 @@
 package cahier.app.sheet;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
@@ -34,6 +34,10 @@ interface LinkMapper {
 
     @Update("update owner_link set revoked_at = #{at} where practice_id = #{practice} and household_id = #{household} and revoked_at is null")
     int revoke(PracticeId practice, long household, Instant at);
+
+    /** The link that stopped at this very moment works again. */
+    @Update("update owner_link set revoked_at = null where practice_id = #{practice} and household_id = #{household} and revoked_at = #{at}")
+    int resume(PracticeId practice, long household, Instant at);
 
     @Insert("""
             insert into owner_link (practice_id, household_id, token_hash, sealed, made_at)

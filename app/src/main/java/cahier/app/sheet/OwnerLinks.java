@@ -1,9 +1,9 @@
 package cahier.app.sheet;
 
-import cahier.app.account.Audited;
-import cahier.app.account.PracticeId;
-import cahier.app.account.Seal;
-import cahier.app.account.Secret;
+import cahier.app.audit.Audited;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.Seal;
+import cahier.app.scope.Secret;
 import cahier.app.web.NotFound;
 import java.time.Instant;
 import java.util.Optional;
@@ -69,6 +69,16 @@ public class OwnerLinks {
     public void keep(PracticeId practice, long household, String token, Instant now) {
         links.revoke(practice, household, now);
         links.insert(practice, household, Secret.hash(token), seal.close(token), now);
+    }
+
+    /** The household is closed: its link stops working, until {@link #resume}. */
+    public void rest(PracticeId practice, long household, Instant now) {
+        links.revoke(practice, household, now);
+    }
+
+    /** The link that stopped when the household was closed works again. */
+    public void resume(PracticeId practice, long household, Instant closedAt) {
+        links.resume(practice, household, closedAt);
     }
 
     /** The household's link stops working. */

@@ -1,6 +1,6 @@
 package cahier.app.sheet;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 
 /** A sheet took the place of the one before it; heard within the same transaction. */

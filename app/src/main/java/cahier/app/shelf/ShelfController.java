@@ -1,7 +1,7 @@
 package cahier.app.shelf;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.method.Methods;
+import cahier.app.scope.TrainerUser;
 import cahier.app.shelf.Templates.Listed;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;

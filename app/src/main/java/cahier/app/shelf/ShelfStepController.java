@@ -1,8 +1,8 @@
 package cahier.app.shelf;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.method.MethodWords;
 import cahier.app.method.Methods;
+import cahier.app.scope.TrainerUser;
 import cahier.app.step.StepForm;
 import cahier.app.track.KeyedPlan;
 import cahier.app.track.StepPlan;

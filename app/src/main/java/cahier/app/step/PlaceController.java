@@ -1,8 +1,8 @@
 package cahier.app.step;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.scope.TrainerUser;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import java.time.Clock;

@@ -38,9 +38,9 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
     private static final int MOST_DAYS = 30;
     private static final int MOST_COLD = 10;
 
-    /** A first step in a household's method. */
-    public static StepForm first(Method method) {
-        StepPlan usual = new StepPlan("", "", "", null, null, "", "", Aid.NONE, "", PassChoice.of(method.of(Question.PASS)), Run.DEFAULT, 8, 2, 5, "", "", Teaching.NONE);
+    /** A first step in a household's method, with the dose that is usual in the practice. */
+    public static StepForm first(Method method, int reps, int sessions) {
+        StepPlan usual = new StepPlan("", "", "", null, null, "", "", Aid.NONE, "", PassChoice.of(method.of(Question.PASS)), Run.DEFAULT, reps, sessions, 5, "", "", Teaching.NONE);
         return of(0, usual);
     }
 

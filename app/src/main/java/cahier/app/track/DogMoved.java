@@ -1,6 +1,6 @@
 package cahier.app.track;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 
 /**

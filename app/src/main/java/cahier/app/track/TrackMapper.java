@@ -1,6 +1,6 @@
 package cahier.app.track;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -16,12 +16,25 @@ interface TrackMapper {
 
     String COLUMNS = """
             select t.id, t.practice_id, t.household_id, t.dog_id, d.name as dog_name, t.title, t.goal, t.plan, t.kind, t.topic, t.position,
-                   t.stale_days, t.done_at, t.template, t.school, t.parked_until, t.rests_since, t.rests_why, t.moves_on, t.version
-            from track t join dog d on d.id = t.dog_id
+                   t.stale_days, t.done_at, t.template, t.school, t.parked_until, t.rests_since, t.rests_why, t.moves_on,
+                   coalesce(t.off_at, d.gone_at, h.closed_at) as over_since, t.version
+            from track t join dog d on d.id = t.dog_id join household h on h.practice_id = t.practice_id and h.id = t.household_id
             where t.practice_id = #{practice}\s""";
 
-    @Select(COLUMNS + "and t.household_id = #{household} order by t.done_at is not null, t.position, t.id")
+    /** Those of dogs that are there, without what was taken off. */
+    @Select(COLUMNS + "and t.household_id = #{household} and t.off_at is null and d.gone_at is null order by t.done_at is not null, t.position, t.id")
     List<Track> ofHousehold(PracticeId practice, long household);
+
+    /** Those that were taken off, the latest first; of dogs that are there. */
+    @Select(COLUMNS + "and t.household_id = #{household} and t.off_at is not null and d.gone_at is null order by t.off_at desc, t.id")
+    List<Track> takenOff(PracticeId practice, long household);
+
+    /** Those of one dog, taken off or not, in the order of their ids. */
+    @Select("select id from track where practice_id = #{practice} and household_id = #{household} and (#{dog} = 0 or dog_id = #{dog}) order by id")
+    List<Long> ids(PracticeId practice, long household, long dog);
+
+    @Update("update track set off_at = #{at} where practice_id = #{practice} and id = #{id}")
+    void takeOff(PracticeId practice, long id, @Nullable Instant at);
 
     @Select(COLUMNS + "and t.id = #{id}")
     Optional<Track> find(PracticeId practice, long id);

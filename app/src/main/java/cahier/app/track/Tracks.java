@@ -1,6 +1,6 @@
 package cahier.app.track;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import cahier.app.web.StaleEdit;
 import cahier.core.decide.Cause;
@@ -246,6 +246,35 @@ public class Tracks {
     public void takeUp(PracticeId practice, long track, Instant now) {
         tracks.rest(practice, get(practice, track).track().id(), null, "");
         changed(practice, track, now);
+    }
+
+    /** A track begun by mistake or not wanted any more: off the roadmap, the sheet and the phone; what was logged stays. */
+    public void takeOff(PracticeId practice, long track, String who, Instant now) {
+        tracks.takeOff(practice, locked(practice, track).track().id(), now);
+        over(practice, List.of(track), who, now);
+    }
+
+    /** What was taken off is worked on again, where it stood. The sheet that is out does not follow by itself. */
+    public void putBack(PracticeId practice, long track, Instant now) {
+        tracks.takeOff(practice, locked(practice, track).track().id(), null);
+        changed(practice, track, now);
+    }
+
+    /** Those of a household that were taken off, the latest first. */
+    public List<Track> takenOff(PracticeId practice, long household) {
+        return tracks.takenOff(practice, household);
+    }
+
+    /** Its dog went or came back, or the household was closed or opened: to be called once that is kept. Dog 0 stands for every dog. */
+    public void over(PracticeId practice, long household, long dog, String who, Instant now) {
+        over(practice, tracks.ids(practice, household, dog), who, now);
+    }
+
+    private void over(PracticeId practice, List<Long> ids, String who, Instant now) {
+        ids.forEach(id -> {
+            changed(practice, id, now);
+            moved(practice, id, who, now);
+        });
     }
 
     /** By {@link TrackChanged}: not for a step up or back that answers a suggestion, after which the answer stands in the margin. */

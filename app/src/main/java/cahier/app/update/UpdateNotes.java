@@ -1,6 +1,6 @@
 package cahier.app.update;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import java.time.Instant;
 import java.util.List;

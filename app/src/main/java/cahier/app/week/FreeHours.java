@@ -1,12 +1,12 @@
 package cahier.app.week;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Facts;
 import cahier.app.household.Hours;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
 import cahier.app.lesson.Busy;
 import cahier.app.lesson.CalendarFile;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import java.io.Reader;
 import java.time.Instant;

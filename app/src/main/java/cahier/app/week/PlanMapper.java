@@ -1,6 +1,6 @@
 package cahier.app.week;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -65,7 +65,10 @@ interface PlanMapper {
     @Select("select distinct practice_id from week_plan where due_at <= #{now}")
     List<PracticeId> practicesDue(Instant now);
 
-    @Select("select household_id from week_plan where practice_id = #{practice} and due_at <= #{now} order by asked desc, due_at, household_id")
+    @Select("""
+            select household_id from week_plan w where practice_id = #{practice} and due_at <= #{now}
+              and not exists (select 1 from household h where h.practice_id = w.practice_id and h.id = w.household_id and h.closed_at is not null)
+            order by asked desc, due_at, household_id""")
     List<Long> due(PracticeId practice, Instant now);
 
     @Delete("delete from week_plan where practice_id = #{practice} and household_id = #{household}")

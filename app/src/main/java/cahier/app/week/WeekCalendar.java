@@ -1,6 +1,6 @@
 package cahier.app.week;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;

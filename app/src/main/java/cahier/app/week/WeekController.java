@@ -1,6 +1,6 @@
 package cahier.app.week;
 
-import cahier.app.account.TrainerUser;
+import cahier.app.scope.TrainerUser;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Map;

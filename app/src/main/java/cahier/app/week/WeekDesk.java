@@ -1,8 +1,8 @@
 package cahier.app.week;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Facts;
 import cahier.app.roadmap.RoadmapTrack;
+import cahier.app.scope.PracticeId;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.core.week.Dose;

@@ -1,12 +1,12 @@
 package cahier.app.week;
 
-import cahier.app.account.PracticeId;
 import cahier.app.draw.Drawing;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.lesson.CalendarFile;
 import cahier.app.lesson.CalendarUpload;
+import cahier.app.scope.PracticeId;
 import cahier.app.web.Dates;
 import cahier.app.web.NotFound;
 import java.io.IOException;

@@ -1,8 +1,8 @@
 package cahier.app.week;
 
-import cahier.app.account.Failure;
-import cahier.app.account.PracticeId;
-import cahier.app.account.PracticeScope;
+import cahier.app.scope.Failure;
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.PracticeScope;
 import cahier.core.week.Span;
 import cahier.core.week.Week;
 import cahier.core.week.WeekPlan;

@@ -1,9 +1,9 @@
 package cahier.app.week;
 
-import cahier.app.account.PracticeId;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.household.PeopleChanged;
 import cahier.app.household.Person;
 import cahier.app.intake.Intakes;
 import cahier.app.log.KeptRep;
@@ -12,6 +12,7 @@ import cahier.app.log.RepLog;
 import cahier.app.rest.Moment;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
+import cahier.app.scope.PracticeId;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
@@ -103,6 +104,12 @@ public class Weeks {
     /** The dog was put on another step, or a track was rested: whether the plan still holds is looked at in a moment. */
     @EventListener
     void on(DogMoved event) {
+        plans.lookAgain(event.practice(), event.household(), event.at());
+    }
+
+    /** Somebody left or is back. */
+    @EventListener
+    void on(PeopleChanged event) {
         plans.lookAgain(event.practice(), event.household(), event.at());
     }
 

@@ -51,6 +51,11 @@ public enum TextKind {
 
             If it was not you, do nothing: your password stays as it is.""", List.of("name", "page", "link", "minutes")),
 
+    TRIED("A try, to the trainer", "Mail from Cahier arrives", """
+            Hello {name},
+
+            this is the mail you asked for in Settings. Links in mail lead to {page}.""", List.of("name", "page")),
+
     STRANGERS("What to say to strangers, on the sheet", "", """
             “{dogs} {are} in training. Please no touch, no talk, no food.” If somebody comes on all the same: step between, turn and walk off.""", List.of("dogs", "are"));
 
@@ -77,7 +82,7 @@ public enum TextKind {
 
     /** Whether a practice may write its own. */
     public boolean isEdited() {
-        return this != PASSWORD;
+        return this != PASSWORD && this != TRIED;
     }
 
     /** Whether it is a mail of its own; the other stands on the sheet. */

@@ -1,6 +1,6 @@
 package cahier.app.wording;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;

@@ -8,6 +8,10 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
+import cahier.app.audit.AuditLog;
+import cahier.app.audit.Audited;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.TrainerUser;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;

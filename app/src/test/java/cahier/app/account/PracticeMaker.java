@@ -1,5 +1,8 @@
 package cahier.app.account;
 
+import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
+
 import org.springframework.boot.test.context.TestComponent;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.transaction.PlatformTransactionManager;

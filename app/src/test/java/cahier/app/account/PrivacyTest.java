@@ -15,6 +15,9 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import cahier.app.gate.Gates;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.RowSecurity;
+import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;

@@ -6,11 +6,11 @@ import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import cahier.app.account.PracticeScope;
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.lesson.Lessons;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.TrainerUser;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;

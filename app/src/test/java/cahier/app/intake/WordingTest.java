@@ -2,7 +2,6 @@ package cahier.app.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import cahier.app.account.PracticeId;
 import cahier.app.gate.GateWords;
 import cahier.app.household.ClashWords;
 import cahier.app.household.Dog;
@@ -13,6 +12,7 @@ import cahier.app.household.Person;
 import cahier.app.household.Place;
 import cahier.app.household.Word;
 import cahier.app.method.MethodWords;
+import cahier.app.scope.PracticeId;
 import cahier.core.gate.Danger;
 import cahier.core.gate.Profession;
 import cahier.core.gate.RedFlag;
@@ -91,7 +91,7 @@ class WordingTest {
         assertThat(Person.named("Dele").called()).isEqualTo("Dele");
         Word whistle = new Word(1, "two short", "come", 7L, Signal.WHISTLE, Word.Role.RELEASE, 0);
         Facts facts = new Facts(Household.fresh(new PracticeId(1), "X", "", "UTC", ""), List.of(noor, new Person(2, "Bram", null, false, false, null, "", "", "", null, 0)),
-                List.of(new Dog(7, "Sorrel", "", null, null, 0)), List.of(landing), List.of(whistle), List.of());
+                List.of(new Dog(7, "Sorrel", "", null, null, 0)), List.of(landing), List.of(whistle), List.of(), List.of(), List.of());
         assertThat(whistle.shown()).isEqualTo("two short");
         assertThat(new Word(1, "mat", "lie down", null, Signal.VOICE, Word.Role.CUE, 0).shown()).isEqualTo("“mat”");
         assertThat(whistle.aside(facts)).isEqualTo("whistle, release, for Sorrel");

@@ -9,8 +9,8 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import cahier.app.account.Failure;
-import cahier.app.account.PracticeId;
+import cahier.app.scope.Failure;
+import cahier.app.scope.PracticeId;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.app.track.Track;

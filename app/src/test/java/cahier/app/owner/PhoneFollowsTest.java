@@ -5,13 +5,13 @@ import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
-import cahier.app.account.AskedTogether;
-import cahier.app.account.PracticeScope;
-import cahier.app.account.TrainerUser;
 import cahier.app.alarm.Alarm;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
+import cahier.app.scope.AskedTogether;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;

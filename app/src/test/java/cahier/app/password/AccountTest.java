@@ -9,9 +9,9 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import cahier.app.account.Credentials;
 import cahier.app.account.PracticeMaker;
-import cahier.app.account.TrainerUser;
 import cahier.app.outbox.DemoPost;
 import cahier.app.outbox.Postman;
+import cahier.app.scope.TrainerUser;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
 import com.microsoft.playwright.Page;

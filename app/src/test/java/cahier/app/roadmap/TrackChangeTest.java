@@ -2,7 +2,7 @@ package cahier.app.roadmap;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import cahier.app.account.PracticeId;
+import cahier.app.scope.PracticeId;
 import cahier.app.shelf.Template;
 import cahier.app.support.Home;
 import cahier.app.track.KeyedPlan;

@@ -3,12 +3,12 @@ package cahier.app.story;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.household.Person;
 import cahier.app.outbox.DemoPost;
 import cahier.app.outbox.Postman;
+import cahier.app.scope.TrainerUser;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
 import cahier.app.support.Home;

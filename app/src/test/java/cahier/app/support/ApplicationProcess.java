@@ -42,6 +42,7 @@ public final class ApplicationProcess implements AutoCloseable {
         ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-cp",
                 System.getProperty("java.class.path"), "cahier.app.CahierApplication", "--server.port=" + port, "--server.address=127.0.0.1", "--cahier.demo=true", "--cahier.judge.every-ms=500");
         builder.environment().put("CAHIER_DB_URL", database);
+        builder.environment().put("CAHIER_KEY", "only-for-tests");
         builder.environment().put("CAHIER_DB_USER", Postgres.user());
         builder.environment().put("CAHIER_DB_PASSWORD", Postgres.password());
         builder.environment().put("CAHIER_DB_OWNER", Postgres.owner());

@@ -3,7 +3,7 @@ package cahier.app.support;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import cahier.app.account.PracticeMaker;
-import cahier.app.account.TrainerUser;
+import cahier.app.scope.TrainerUser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;

@@ -2,8 +2,6 @@ package cahier.app.support;
 
 import static org.springframework.http.MediaType.APPLICATION_JSON;
 
-import cahier.app.account.PracticeScope;
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
@@ -14,6 +12,8 @@ import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.judge.JudgingRound;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.track.KeyedPlan;
@@ -97,6 +97,11 @@ public final class Home {
         /** One number of the trainer's rows in the database, null where there is none. */
         public Integer number(TrainerUser trainer, String sql) {
             return PracticeScope.within(trainer.practice(), () -> transactions.execute(t -> jdbc.queryForObject(sql, Integer.class)));
+        }
+
+        /** A statement on the trainer's rows, for what no page does alone. */
+        public int change(TrainerUser trainer, String sql) {
+            return PracticeScope.within(trainer.practice(), () -> transactions.execute(t -> jdbc.update(sql)));
         }
 
         /** Long enough ago that the same homework again is another sheet. */

@@ -1,7 +1,7 @@
 package cahier.app.support;
 
-import cahier.app.account.PracticeScope;
 import cahier.app.judge.JudgingRound;
+import cahier.app.scope.PracticeScope;
 import cahier.app.week.WeekRound;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

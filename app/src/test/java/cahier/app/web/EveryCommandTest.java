@@ -6,10 +6,10 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import cahier.app.account.PracticeScope;
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;

@@ -5,11 +5,11 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import cahier.app.account.PracticeScope;
-import cahier.app.account.TrainerUser;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.TrainerUser;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.app.support.Statements;

@@ -1,0 +1,29 @@
+package cahier.app.household;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/** A dog that is not in the household any more; what was logged of it stays. */
+public record GoneDog(long id, String name, String looks, @Nullable LocalDate born, @Nullable Integer weightG, int version, Instant goneAt, How goneHow) {
+
+    /** Why it is not there, and how that is said of it. */
+    public enum How {
+        DIED("died"), MOVED("lives elsewhere");
+
+        private final String words;
+
+        How(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** As it was. */
+    public Dog dog() {
+        return new Dog(id, name, looks, born, weightG, version);
+    }
+}

@@ -1,0 +1,191 @@
+package cahier.app.closing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import cahier.app.household.Dog;
+import cahier.app.household.Facts;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.household.Person;
+import cahier.app.scope.PracticeScope;
+import cahier.app.scope.TrainerUser;
+import cahier.app.sheet.Homework;
+import cahier.app.sheet.Homeworks;
+import cahier.app.support.AppTest;
+import cahier.app.support.Home;
+import cahier.core.decide.TrackKind;
+import java.time.Duration;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+/** What ends is asked of nobody any more and stays as it was; what comes back goes on where it stood. */
+class ClosingTest extends AppTest {
+
+    @Autowired
+    private Households households;
+    @Autowired
+    private Homeworks homeworks;
+    private TrainerUser wren;
+    private Home home;
+
+    @BeforeEach
+    void aHousehold() {
+        wren = practices.trainerOf("Sallow Bank", "Wren Adeyemi", "wren@sallowbank.example");
+        home = homes.make(wren, TrackKind.SKILL, 4);
+    }
+
+    private Facts facts() {
+        return home.facts();
+    }
+
+    private Homework sheet() {
+        return PracticeScope.within(wren.practice(), () -> homeworks.latest(wren.practice(), home.id)).orElseThrow();
+    }
+
+    private String at(String path) {
+        return "/households/" + home.id + path;
+    }
+
+    private void phone(org.springframework.test.web.servlet.ResultMatcher... expected) throws Exception {
+        mvc.perform(MockMvcRequestBuilders.get("/o/" + home.token)).andExpectAll(expected);
+    }
+
+    @Test
+    void aClosedHouseholdLeavesEveryListAndTheLinkRestsUntilItIsOpenedAgain() throws Exception {
+        home.practise("ccccccccmmm");
+        String name = facts().household().name();
+        assertThat(home.suggestion()).isNotNull();
+        open(wren, "/").andExpect(content().string(containsString(name)));
+        phone(status().isOk());
+
+        send(wren, at("/close")).andExpect(redirectedUrl(at("")));
+        open(wren, at("")).andExpect(content().string(containsString("Nothing is asked of them, and their link is off."))).andExpect(content().string(not(containsString("Send homework"))));
+        for (String page : List.of("/", "/households", "/lessons", "/bench")) {
+            open(wren, page).andExpect(content().string(not(containsString(">" + name + "<"))));
+        }
+        open(wren, "/households?find=" + name.replace(" ", "+")).andExpect(content().string(containsString("No household or dog matches.")));
+        open(wren, "/households/closed").andExpect(content().string(containsString(name)));
+        phone(status().isNotFound(), header().string("Cahier-Link", "gone"));
+        assertThat(homes.number(wren, "select count(*) from decision where state = 'OPEN' and household_id = " + home.id)).isZero();
+
+        send(wren, at("/reopen"));
+        phone(status().isOk());
+        open(wren, "/").andExpect(content().string(containsString(name)));
+        assertThat(home.suggestion()).as("judged anew").isNotNull();
+        send(wren, at("/close"));
+        send(wren, at("/close"));
+        send(wren, at("/reopen"));
+        phone(status().isOk());
+    }
+
+    @Test
+    void nothingIsChangedOfAClosedHousehold() throws Exception {
+        send(wren, at("/close"));
+        for (String path : List.of("/people", "/dogs", "/homework", "", "/tracks", "/roadmap/issue", "/lessons", "/link", "/week/plan")) {
+            send(wren, at(path), "name", "Somebody").andExpect(status().isConflict()).andExpect(content().string(containsString("This household is closed")));
+        }
+        assertThat(facts().people()).hasSize(2);
+        send(wren, at("/export")).andExpect(status().isOk());
+    }
+
+    @Test
+    void mailThatWaitsDoesNotGoWhenAHouseholdIsClosed() throws Exception {
+        PracticeScope.within(wren.practice(), () -> {
+            Person dele = facts().people().get(0);
+            households.put(wren.practice(), home.id, new Person(dele.id(), dele.name(), 40, true, true, null, "", "dele@test.example", "", null, dele.version()));
+            return dele;
+        });
+        clock.pass(Duration.ofHours(1));
+        send(wren, at("/homework"), "mail", "true");
+        assertThat(homes.number(wren, "select count(*) from mail where state = 'WAITING' and household_id = " + home.id)).isEqualTo(1);
+        send(wren, at("/close"));
+        assertThat(homes.number(wren, "select count(*) from mail where state = 'WAITING' and household_id = " + home.id)).isZero();
+    }
+
+    @Test
+    void aDogThatIsGoneIsAskedOfNobodyAndItsNameStays() throws Exception {
+        home.practise("cccmmm");
+        Dog pim = facts().dogs().get(0);
+        send(wren, at("/dogs/" + pim.id() + "/gone"), "how", "DIED").andExpect(redirectedUrl(at("?facts=dogs")));
+        assertThat(facts().dogs()).isEmpty();
+        assertThat(facts().dogName(pim.id())).isEqualTo("Pim");
+        assertThat(sheet().items()).as("the sheet follows").isEmpty();
+        assertThat(sheet().follows()).isTrue();
+        phone(status().isOk(), content().string(not(containsString("Leave it"))));
+        open(wren, at("?facts=dogs")).andExpect(content().string(containsString("died, ")));
+        open(wren, at("/roadmap")).andExpect(content().string(not(containsString(">Leave it<"))));
+        open(wren, "/tracks/" + home.track).andExpect(content().string(containsString("Pim died")));
+        open(wren, "/sheets/" + sheet().id()).andExpect(status().isOk());
+        home.practise("cc"); // what a phone still had is kept
+        assertThat(homes.number(wren, "select count(*) from rep where household_id = " + home.id)).isEqualTo(8);
+        assertThat(homes.number(wren, "select count(*) from decision where state = 'OPEN' and household_id = " + home.id)).isZero();
+
+        send(wren, at("/dogs"), "id", "0", "version", "0", "name", "Pim");
+        assertThat(facts().dogs()).extracting(Dog::name).containsExactly("Pim");
+        send(wren, at("/dogs/" + pim.id() + "/back")).andExpect(redirectedUrl(at("?facts=dogs")));
+        assertThat(facts().gone()).as("another has its name").hasSize(1);
+        send(wren, at("/dogs/" + facts().dogs().get(0).id() + "/remove"));
+        send(wren, at("/dogs/" + pim.id() + "/back"));
+        assertThat(facts().dogs()).extracting(Dog::id).containsExactly(pim.id());
+        open(wren, at("/roadmap")).andExpect(content().string(containsString("Leave it")));
+    }
+
+    @Test
+    void whoLeftIsOfferedNowhereAndTheirRepsStayTheirs() throws Exception {
+        Person dele = facts().people().get(0);
+        home.practise(dele.name(), "cccmmm");
+        phone(status().isOk());
+        send(wren, at("/people/" + dele.id() + "/left")).andExpect(redirectedUrl(at("?facts=people")));
+        assertThat(facts().people()).extracting(Person::name).containsExactly("Marit");
+        assertThat(facts().personName(dele.id())).isEqualTo("Dele");
+        mvc.perform(MockMvcRequestBuilders.get("/o/" + home.token + "/practice/" + home.stepNow())).andExpect(content().string(not(containsString("Dele"))));
+        open(wren, at("?facts=people")).andExpect(content().string(containsString("left ")));
+        open(wren, "/tracks/" + home.track).andExpect(status().isOk());
+        open(wren, at("")).andExpect(content().string(containsString("by Dele")));
+        send(wren, at("/people/" + dele.id() + "/back"));
+        assertThat(facts().people()).hasSize(2);
+    }
+
+    @Test
+    void aTrackTakenOffLeavesTheSheetAndThePhoneAndComesBackWhereItStood() throws Exception {
+        home.practise("cccc");
+        send(wren, "/tracks/" + home.track + "/take-off").andExpect(redirectedUrl(at("/roadmap")));
+        assertThat(sheet().items()).isEmpty();
+        phone(status().isOk(), content().string(not(containsString("Leave it"))));
+        open(wren, at("/roadmap")).andExpect(content().string(containsString("Taken off")));
+        open(wren, at("")).andExpect(status().isOk());
+        open(wren, "/tracks/" + home.track).andExpect(content().string(containsString("Taken off the roadmap")));
+        home.practise("mm");
+        send(wren, "/tracks/" + home.track + "/put-back");
+        assertThat(home.roadmap().number()).isEqualTo(1);
+        assertThat(homes.number(wren, "select count(*) from rep where household_id = " + home.id)).isEqualTo(6);
+        open(wren, "/tracks/" + home.track).andExpect(content().string(not(containsString("Taken off the roadmap"))));
+    }
+
+    @Test
+    void theNeighbourEndsNothing() throws Exception {
+        Dog pim = facts().dogs().get(0);
+        long dele = facts().people().get(0).id();
+        for (String path : List.of(at("/close"), at("/reopen"), at("/dogs/" + pim.id() + "/gone"), at("/dogs/" + pim.id() + "/back"), at("/people/" + dele + "/left"), at("/people/" + dele + "/back"),
+                "/tracks/" + home.track + "/take-off", "/tracks/" + home.track + "/put-back", at("/roadmap/take-off"), at("/export"), at("/erase"))) {
+            send(edda(), path, "how", "DIED", "name", facts().household().name(), "track", Long.toString(home.track)).andExpect(status().isNotFound());
+        }
+        for (String path : List.of(at("/leave"), at("/erase"))) {
+            open(edda(), path).andExpect(status().isNotFound());
+        }
+        Home other = homes.make(wren, TrackKind.SKILL, 2);
+        send(wren, "/households/" + other.id + "/dogs/" + pim.id() + "/gone", "how", "MOVED").andExpect(status().isNotFound());
+        assertThat(facts().dogs()).hasSize(1);
+        Household still = facts().household();
+        assertThat(still.isClosed()).isFalse();
+    }
+}
