@@ -52,8 +52,14 @@ if (tick && age) {
   age.addEventListener('input', followAge);
   if (age.value !== age.defaultValue) followAge(); // somebody typed before this script came
 }
-// The browser knows where it is: its time zone is offered where another stands.
+// The browser knows where it is, and the names of all time zones: its own is offered where another stands, the others while one is typed.
 document.querySelectorAll('input[data-zone]').forEach((zone) => {
+  zone.addEventListener('focus', () => {
+    const known = document.createElement('datalist');
+    known.id = zone.getAttribute('list');
+    known.append(...(Intl.supportedValuesOf?.('timeZone') ?? []).map((name) => new Option(name, name)));
+    zone.after(known);
+  }, { once: true });
   const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
   if (!here || here === zone.value) return;
   const take = document.createElement('button');

@@ -95,7 +95,7 @@ class TrackController {
         TrackSteps map = tracks.get(me.practice(), id);
         Facts facts = households.facts(me.practice(), map.track().householdId());
         Household household = facts.household();
-        if (tracks.ofHousehold(me.practice(), household.id()).stream().noneMatch(m -> m.track().id() == id)) {
+        if (map.track().isOver() && tracks.ofHousehold(me.practice(), household.id()).stream().noneMatch(m -> m.track().id() == id)) {
             return over(map, facts, now, model);
         }
         askFor(map, now);

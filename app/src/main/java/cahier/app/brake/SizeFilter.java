@@ -9,8 +9,11 @@ import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.springframework.core.annotation.Order;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
@@ -38,6 +41,7 @@ class SizeFilter extends OncePerRequestFilter {
     /** A practice with years of practice in it. */
     static final long COPY = 201_000_000;
 
+    private static final String PAGE = page();
     private static final Pattern RECORDINGS = Pattern.compile("/households/\\d{1,18}/watches");
     private static final Pattern FILES = Pattern.compile("/(?:o/[\\w-]{1,200}/week/calendar|households/\\d{1,18}/(?:week/calendar|roadmap/import)|lessons/busy|shelf/import)");
 
@@ -51,6 +55,14 @@ class SizeFilter extends OncePerRequestFilter {
             refuse(request, response, HttpServletResponse.SC_LENGTH_REQUIRED, "A file must say how long it is");
         } else {
             chain.doFilter(new Counted(request, most), response);
+        }
+    }
+
+    private static String page() {
+        try {
+            return new ClassPathResource("refused/too-large.html").getContentAsString(StandardCharsets.UTF_8).strip();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
@@ -82,13 +94,13 @@ class SizeFilter extends OncePerRequestFilter {
         return bytes < FORM ? bytes / 1_000 + " kB" : bytes / 1_000_000 + " MB";
     }
 
-    /** In words: to a phone as it reads them, to a browser as a line. */
+    /** In words: to a phone as it reads them, to a browser as a page, which stands ready: templates are drawn behind this filter. */
     private static void refuse(HttpServletRequest request, HttpServletResponse response, int status, String why) throws IOException {
         boolean phone = request.getContentType() != null && request.getContentType().startsWith(MediaType.APPLICATION_JSON_VALUE);
         response.setStatus(status);
         response.setHeader(HttpHeaders.CONNECTION, "close"); // the rest of it is not waited for
-        response.setContentType(phone ? MediaType.APPLICATION_JSON_VALUE : "text/plain;charset=UTF-8");
-        response.getWriter().write(phone ? "{\"error\":\"" + why + "\"}" : why + ". Nothing was kept; go back and send less.");
+        response.setContentType(phone ? MediaType.APPLICATION_JSON_VALUE : "text/html;charset=UTF-8");
+        response.getWriter().write(phone ? "{\"error\":\"" + why + "\"}" : PAGE.replace("{why}", why));
         response.flushBuffer(); // before the rest of it comes
     }
 

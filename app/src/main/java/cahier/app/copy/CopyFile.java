@@ -1,6 +1,7 @@
 package cahier.app.copy;
 
 import cahier.app.shelf.BadFile;
+import cahier.app.shelf.Format;
 import com.fasterxml.jackson.core.JacksonException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.MappingIterator;
@@ -8,6 +9,7 @@ import com.fasterxml.jackson.databind.ObjectReader;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Enumeration;
 import java.util.List;
@@ -54,19 +56,9 @@ final class CopyFile implements AutoCloseable {
         if (entry == null) {
             throw new BadFile(List.of("This is not a copy that Cahier made: it holds no " + Manifest.ENTRY));
         }
-        Manifest read;
         try (InputStream in = zip.getInputStream(entry)) {
-            read = CopyWriter.JSON.readValue(in.readNBytes(MOST_MANIFEST), Manifest.class);
-        } catch (JacksonException e) {
-            throw new BadFile(List.of(Manifest.ENTRY + " cannot be read"));
+            return CopyWriter.JSON.treeToValue(Format.COPY.parse(new String(in.readNBytes(MOST_MANIFEST), StandardCharsets.UTF_8)), Manifest.class);
         }
-        if (!Manifest.FORMAT.equals(read.format())) {
-            throw new BadFile(List.of(Manifest.ENTRY + ", format: must be " + Manifest.FORMAT + ", was “" + read.format() + "”"));
-        }
-        if (read.of() == null || read.name() == null || read.tables() == null) {
-            throw new BadFile(List.of(Manifest.ENTRY + ": says of what it is, its name, and its tables"));
-        }
-        return read;
     }
 
     Manifest manifest() {

@@ -114,8 +114,11 @@ class DemoHousehold {
         LocalDate today = now.atZone(zone).toLocalDate();
         long id = households.add(Household.fresh(practice, house.name(), house.home(), zone.getId(), house.cautions())
                 .calling(house.emergency() == null ? "" : house.emergency(), house.emergencyPhone() == null ? "" : house.emergencyPhone()));
-        house.people().stream().sorted(Comparator.comparing(p -> p.adult() != null)).forEach(p -> households.put(practice, id, Person.of(p.name(), p.age(), true, p.note(), p.email() == null ? "" : p.email())
-                .reached(p.phone() == null ? "" : p.phone(), households.facts(practice, id).people().stream().filter(a -> a.name().equals(p.adult())).map(Person::id).findFirst().orElse(null))));
+        house.people().stream().sorted(Comparator.comparing(p -> p.adult() != null)).forEach(p -> {
+            Person person = Person.of(p.name(), p.age(), true, p.note(), p.email() == null ? "" : p.email())
+                    .reached(p.phone() == null ? "" : p.phone(), households.facts(practice, id).people().stream().filter(a -> a.name().equals(p.adult())).map(Person::id).findFirst().orElse(null));
+            households.put(practice, id, person.isChild() ? person.agreed() : person);
+        });
         house.dogs().forEach(d -> households.put(practice, id, new Dog(0, d.name(), d.looks(), d.born(today), d.weightG(), 0)));
         house.places().forEach(p -> households.put(practice, id, new Place(0, p.name(), p.difficulty(), "", "", "garden".equals(p.name()), true, p.note(), HomeKind.isOutdoors(p.name()), p.busy() == null ? "" : p.busy(), 0)));
         house.words().forEach(w -> households.put(practice, id, new Word(0, w.word(), w.meaning(), null, Signal.VOICE, w.role() == null ? Word.Role.CUE : w.role(), 0)));

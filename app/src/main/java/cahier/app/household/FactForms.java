@@ -31,13 +31,13 @@ public final class FactForms {
     }
 
     public record PersonForm(long id, int version, @Nullable String name, @Nullable String age, @Nullable String mayHandle, @Nullable String confident,
-                      @Nullable String pace, @Nullable String note, @Nullable String email, @Nullable String phone, @Nullable String adult) {
+                      @Nullable String pace, @Nullable String note, @Nullable String email, @Nullable String phone, @Nullable String adult, @Nullable String consent) {
 
-        public static final PersonForm EMPTY = new PersonForm(0, 0, "", "", "on", null, "", "", "", "", "");
+        public static final PersonForm EMPTY = new PersonForm(0, 0, "", "", "on", null, "", "", "", "", "", null);
 
         public static PersonForm of(Person p) {
             return new PersonForm(p.id(), p.version(), p.name(), p.age() == null ? "" : p.age().toString(), ticked(p.mayHandle()), ticked(p.confident()),
-                    p.paceCm() == null ? "" : p.paceCm() + " cm", p.note(), p.email(), p.phoneShown(), p.adultId() == null ? "" : p.adultId().toString());
+                    p.paceCm() == null ? "" : p.paceCm() + " cm", p.note(), p.email(), p.phoneShown(), p.adultId() == null ? "" : p.adultId().toString(), ticked(p.consented()));
         }
 
         /**
@@ -55,9 +55,13 @@ public final class FactForms {
             if (Handler.needsAdult(old) && mayHandle != null && with == null) {
                 check.refuse("adult", "must name the adult who is there, or untick “Practises with the dog”: under " + Handler.ALONE_FROM + " nobody practises alone, was age " + old);
             }
+            boolean child = !Handler.isAdult(old);
+            if (child && consent == null) {
+                check.refuse("consent", "must be ticked for anyone under 18: ask an adult of the household first, or write initials and ask about those");
+            }
             return new Person(id, check.text("name", name, NAME), old, mayHandle != null, confident != null,
                     metres.isPresent() ? (int) Math.round(100 * metres.getAsDouble()) : null, check.optional("note", note, TEXT), check.email("email", email), check.phone("phone", phone, country),
-                    Handler.needsAdult(old) ? with : null, version);
+                    Handler.needsAdult(old) ? with : null, child && consent != null, version);
         }
     }
 

@@ -18,7 +18,7 @@ interface FactMapper {
     String OF = " where practice_id = #{practice} and household_id = #{household} ";
     String ONE = OF + "and id = #{id}";
     String SAME = OF + "and id = #{f.id} and version = #{f.version}";
-    String PEOPLE = "select id, name, age, may_handle, confident, pace_cm, note, email, phone, adult_id, version from person" + OF + "and left_at is null order by coalesce(age, 999) desc, id";
+    String PEOPLE = "select id, name, age, may_handle, confident, pace_cm, note, email, phone, adult_id, consented_at is not null as consented, version from person" + OF + "and left_at is null order by coalesce(age, 999) desc, id";
     String DOGS = "select id, name, looks, born, weight_g, version from dog" + OF + "and gone_at is null order by id";
     String GONE = "select id, name, looks, born, weight_g, version, gone_at, gone_how from dog" + OF + "and gone_at is not null order by gone_at, id";
     String LEFT = "select id, name, left_at from person" + OF + "and left_at is not null order by left_at, id";
@@ -65,14 +65,15 @@ interface FactMapper {
     List<Lesson> lessonsBetween(PracticeId practice, Instant start, Instant end);
 
     @Insert("""
-            insert into person (practice_id, household_id, name, age, may_handle, confident, pace_cm, note, email, phone, adult_id)
+            insert into person (practice_id, household_id, name, age, may_handle, confident, pace_cm, note, email, phone, adult_id, consented_at)
             values (#{practice}, #{household}, #{f.name}, #{f.age}, #{f.mayHandle}, #{f.confident}, #{f.paceCm}, #{f.note}, #{f.email},
-                    #{f.phone}, #{f.adultId})""")
+                    #{f.phone}, #{f.adultId}, case when #{f.consented} then now() end)""")
     void insertPerson(PracticeId practice, long household, @Param("f") Person person);
 
     @Update("""
             update person set name = #{f.name}, age = #{f.age}, may_handle = #{f.mayHandle}, confident = #{f.confident}, pace_cm = #{f.paceCm},
-                   note = #{f.note}, email = #{f.email}, phone = #{f.phone}, adult_id = #{f.adultId}, version = version + 1""" + SAME)
+                   note = #{f.note}, email = #{f.email}, phone = #{f.phone}, adult_id = #{f.adultId}, version = version + 1,
+                   consented_at = case when #{f.consented} then coalesce(consented_at, now()) end""" + SAME)
     int updatePerson(PracticeId practice, long household, @Param("f") Person person);
 
     @Insert("""

@@ -5,6 +5,7 @@ import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
+import cahier.app.web.NotFound;
 import cahier.app.wording.TextKind;
 import cahier.app.wording.Wording;
 import cahier.app.wording.Wordings;
@@ -89,6 +90,7 @@ class OutboxController {
 
     @GetMapping("/outbox/texts/{kind}")
     String text(@AuthenticationPrincipal TrainerUser me, @PathVariable TextKind kind, Model model) {
+        refuseFixed(kind);
         Wording wording = wordings.of(me.practice(), kind);
         model.addAttribute("form", new TextForm(wording.subject(), wording.body()));
         model.addAttribute("kind", kind);
@@ -97,6 +99,7 @@ class OutboxController {
 
     @PostMapping("/outbox/texts/{kind}")
     String keep(@AuthenticationPrincipal TrainerUser me, @PathVariable TextKind kind, @ModelAttribute("form") TextForm form, BindingResult result, Model model) {
+        refuseFixed(kind);
         Check check = new Check(result);
         String subject = kind.isMail() ? check.text("subject", form.subject(), LONGEST_SUBJECT) : "";
         String body = check.text("body", form.body(), LONGEST_BODY);
@@ -112,8 +115,16 @@ class OutboxController {
 
     @PostMapping("/outbox/texts/{kind}/usual")
     String usual(@AuthenticationPrincipal TrainerUser me, @PathVariable TextKind kind) {
+        refuseFixed(kind);
         wordings.forget(me.practice(), kind);
         return "redirect:/outbox#texts";
+    }
+
+    /** A mail that lets somebody in says what Cahier says. */
+    private static void refuseFixed(TextKind kind) {
+        if (!kind.isEdited()) {
+            throw new NotFound("text " + kind);
+        }
     }
 
     private static void refuseUnknown(Check check, TextKind kind, String field, String text) {

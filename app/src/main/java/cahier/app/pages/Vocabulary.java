@@ -37,7 +37,6 @@ import cahier.app.track.SlipWords;
 import cahier.app.track.StepPlan;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
-import cahier.app.web.TimeZones;
 import cahier.app.wording.TextKind;
 import cahier.core.exposure.Response;
 import cahier.core.exposure.Trigger;
@@ -107,7 +106,6 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("suggestionWords", SuggestionWords.class),
             entry("textKind", TextKind.class),
             entry("threat", Threat.class),
-            entry("timeZones", TimeZones.class),
             entry("topic", Topic.class),
             entry("touchSeen", Touch.Seen.class),
             entry("trigger", Trigger.class),

@@ -14,7 +14,7 @@ import java.util.List;
 /** A published format: a JSON Schema of docs/formats, and files held against it. */
 public enum Format {
 
-    TEMPLATE("template"), ROADMAP("roadmap");
+    TEMPLATE("template"), ROADMAP("roadmap"), COPY("copy");
 
     private static final String PUBLISHED = "https://cahier.example/formats/";
     private static final String PACKED = "classpath:static/formats/";

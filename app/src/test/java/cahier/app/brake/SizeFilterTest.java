@@ -38,7 +38,7 @@ class SizeFilterTest extends AppTest {
     /** To its last word: the connection stays open while what was announced may still come. */
     private static String refusal(InputStream answer) throws IOException {
         StringBuilder said = new StringBuilder();
-        while (!said.toString().endsWith("send less.") && !said.toString().endsWith("\"}")) {
+        while (!said.toString().endsWith("</html>") && !said.toString().endsWith("\"}")) {
             int next = answer.read();
             if (next < 0) {
                 break;

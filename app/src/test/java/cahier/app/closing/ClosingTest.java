@@ -101,7 +101,7 @@ class ClosingTest extends AppTest {
     void mailThatWaitsDoesNotGoWhenAHouseholdIsClosed() throws Exception {
         PracticeScope.within(wren.practice(), () -> {
             Person dele = facts().people().get(0);
-            households.put(wren.practice(), home.id, new Person(dele.id(), dele.name(), 40, true, true, null, "", "dele@test.example", "", null, dele.version()));
+            households.put(wren.practice(), home.id, new Person(dele.id(), dele.name(), 40, true, true, null, "", "dele@test.example", "", null, false, dele.version()));
             return dele;
         });
         clock.pass(Duration.ofHours(1));

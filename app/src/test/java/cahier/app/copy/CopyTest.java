@@ -148,9 +148,10 @@ class CopyTest extends AppTest {
     void whatIsNoCopyOrWasTamperedWithIsRefusedAndNothingComesIn() throws IOException {
         Path good = ofPim();
         refused(Files.writeString(folder.resolve("no.zip"), "no zip at all"), "it is no ZIP file, or was cut short");
-        refused(changed(good, Map.of("copy.json", text -> "{")), "copy.json cannot be read");
-        refused(changed(good, Map.of("copy.json", text -> text.replace("cahier-copy-1", "cahier-copy-9"))), "must be cahier-copy-1, was “cahier-copy-9”");
-        refused(changed(good, Map.of("copy.json", text -> text.replace("\"dog\" : 1", "\"dog\" : 99999999"))), "must be 0 to 500000, was 99999999");
+        refused(changed(good, Map.of("copy.json", text -> "{")), "line 1: must be JSON");
+        refused(changed(good, Map.of("copy.json", text -> text.replace("cahier-copy-1", "cahier-copy-9"))), "format: must be the constant value");
+        refused(changed(good, Map.of("copy.json", text -> text.replace("\"dog\" : 1", "\"dog\" : 99999999"))), "tables.dog: must have a maximum value of 10000000, was 99999999");
+        refused(changed(good, Map.of("copy.json", text -> text.replace("\"dog\" : 1", "\"dog\" : 999999"))), "tables, dog: must be 0 to 500000, was 999999");
         refused(changed(good, Map.of("copy.json", text -> text.replace("\"track\" : 3", "\"track\" : 2"))), "track: copy.json says 2 rows, there are more");
         refused(changed(good, Map.of("data/track.json", text -> text.replace("\"dog_id\":1", "\"dog_id\":7"))), "track, row 1: names row 7 of dog, which is not in it");
         refused(changed(good, Map.of("data/trainer.json", text -> "[{\"name\":\"X\",\"email\":\"x@y\"}]")), "data/trainer.json: a copy of a household holds no such file");

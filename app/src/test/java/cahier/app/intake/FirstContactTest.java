@@ -188,7 +188,7 @@ class FirstContactTest extends AppTest {
     @Test
     void dangersComeFromTheIntakeAndGoOnTheSheet() throws Exception {
         wish("Chases cars", "EVERYDAY", "CHASING");
-        send(household() + "/people", "id", "0", "version", "0", "name", "Noor", "age", "9", "mayHandle", "on", "adult", Long.toString(home.facts().people().get(0).id()));
+        send(household() + "/people", "id", "0", "version", "0", "name", "Noor", "consent", "on", "age", "9", "mayHandle", "on", "adult", Long.toString(home.facts().people().get(0).id()));
         assertThat(asEdda(() -> intakes.dangers(edda().practice(), home.id)).open()).containsExactly(Danger.SUPERVISE_CHILDREN, Danger.FENCE);
         send(intake() + "/dangers/FENCE", "state", "done");
         send(intake() + "/dangers/SUPERVISE_CHILDREN", "state", "sheet");

@@ -85,12 +85,12 @@ class WordingTest {
     void factsAreSaidAsAPersonWould() {
         Place landing = new Place(1, "landing", 3, "tiles", "lift", false, false, "", false, "", 0);
         assertThat(landing.described()).isEqualTo("Difficulty 3, tiles, lift, no signal.");
-        Person noor = new Person(1, "Noor", 9, true, false, null, "", "", "", null, 0);
+        Person noor = new Person(1, "Noor", 9, true, false, null, "", "", "", null, true, 0);
         assertThat(noor.called()).isEqualTo("Noor (9)");
         assertThat(noor.isChild()).isTrue();
         assertThat(Person.named("Dele").called()).isEqualTo("Dele");
         Word whistle = new Word(1, "two short", "come", 7L, Signal.WHISTLE, Word.Role.RELEASE, 0);
-        Facts facts = new Facts(Household.fresh(new PracticeId(1), "X", "", "UTC", ""), List.of(noor, new Person(2, "Bram", null, false, false, null, "", "", "", null, 0)),
+        Facts facts = new Facts(Household.fresh(new PracticeId(1), "X", "", "UTC", ""), List.of(noor, new Person(2, "Bram", null, false, false, null, "", "", "", null, false, 0)),
                 List.of(new Dog(7, "Sorrel", "", null, null, 0)), List.of(landing), List.of(whistle), List.of(), List.of(), List.of());
         assertThat(whistle.shown()).isEqualTo("two short");
         assertThat(new Word(1, "mat", "lie down", null, Signal.VOICE, Word.Role.CUE, 0).shown()).isEqualTo("“mat”");

@@ -57,7 +57,7 @@ class OutboxTest extends AppTest {
         long dele = home.facts().people().stream().filter(p -> p.name().equals("Dele")).findFirst().orElseThrow().id();
         send(people, "id", Long.toString(dele), "version", "0", "name", "Dele", "mayHandle", "on", "email", "dele@test.example").andExpect(status().is3xxRedirection());
         send(people, "id", "0", "version", "0", "name", "Ada", "email", "ada@test.example").andExpect(status().is3xxRedirection());
-        send(people, "id", "0", "version", "0", "name", "Noor", "age", "9", "email", "noor@test.example").andExpect(status().is3xxRedirection());
+        send(people, "id", "0", "version", "0", "name", "Noor", "consent", "on", "age", "9", "email", "noor@test.example").andExpect(status().is3xxRedirection());
     }
 
     @AfterEach

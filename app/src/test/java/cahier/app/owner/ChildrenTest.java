@@ -42,7 +42,7 @@ class ChildrenTest extends AppTest {
     }
 
     private ResultActions child(String adult) throws Exception {
-        return send("/households/" + home.id + "/people", "id", "0", "version", "0", "name", "Noor", "age", "9", "mayHandle", "on", "adult", adult);
+        return send("/households/" + home.id + "/people", "id", "0", "version", "0", "name", "Noor", "consent", "on", "age", "9", "mayHandle", "on", "adult", adult);
     }
 
     private Person person(String name) {

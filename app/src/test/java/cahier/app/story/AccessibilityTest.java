@@ -40,7 +40,7 @@ class AccessibilityTest extends AppTest {
                 household + "/edit", household + "/intake", household + "/flags/new",
                 household + "/method", household + "/baselines", "/flags/1", "/flags/1/letter", household + "/tracks/new", track, track + "/edit", track + "/overrule", track + "/split", track + "/steps/new", track + "/climb", track + "/place?place=1",
                 household + "/roadmap", household + "/distances", household + "/roadmap/import", household + "/method/changes", "/shelf", "/shelf/bed-while-someone-comes", "/shelf/import",
-                "/sheets", "/sheets/1", "/lessons", "/lessons/1", "/lessons/4", "/bench/sight-line?household=3", "/bench/triangle", "/bench/provisions", "/forecasts", "/households/3/distances", "/households/5/alone", "/households/1/week", "/households/3/handling?on=2026-11-01", "/outbox", "/outbox/texts/HOMEWORK", "/settings", "/account", household + "/homework", "/sheets/1/print", "/nowhere");
+                "/sheets", "/sheets/1", "/lessons", "/lessons/1", "/lessons/4", "/bench/sight-line?household=3", "/bench/triangle", "/bench/provisions", "/forecasts", "/households/3/distances", "/households/5/alone", "/households/1/week", "/households/3/handling?on=2026-11-01", "/outbox", "/outbox/texts/HOMEWORK", "/settings", "/settings/keeping", "/settings/bring-in", "/account", household + "/leave", household + "/erase", household + "/history", "/households/closed", household + "?facts=dogs&edit=1", household + "/homework", "/sheets/1/print", "/nowhere");
         String today = "/o/demo-sorrel-7Gm2xTf5Wd8RkPz4Hn6jBv1q";
         try (Browser browser = browser().expecting("status of 404")) {
             check(scheme, browser.visitor(1280, 800, scheme), List.of("/login", "/lost-password", "/new-password/never-made"));
@@ -48,7 +48,7 @@ class AccessibilityTest extends AppTest {
             check(scheme, browser.trainer(1280, 800, scheme), scheme == ColorScheme.LIGHT ? trainers : List.of("/", household, household + "?facts=words", household + "/intake", household + "/distances",
                     household + "/roadmap", track, track + "/overrule", track + "/steps/new", "/shelf", "/sheets/1", "/lessons/4", "/outbox", "/bench/sight-line", "/households/3/handling", "/nowhere"));
             Page owner = browser.visitor(390, 844, scheme);
-            check(scheme, owner, scheme == ColorScheme.LIGHT ? List.of(today, today + "/alarm", today + "/progress", today + "/ask", today + "/happened", today + "/words", today + "/earlier", today + "/times", today + "/week", today + "/met", today + "/watch", today + "/out", today + "/alone", today + "/touch")
+            check(scheme, owner, scheme == ColorScheme.LIGHT ? List.of(today, today + "/alarm", today + "/progress", today + "/privacy", today + "/ask", today + "/happened", today + "/words", today + "/earlier", today + "/times", today + "/week", today + "/met", today + "/watch", today + "/out", today + "/alone", today + "/touch")
                     : List.of(today, today + "/progress", today + "/met", today + "/week", today + "/touch"));
             Home home = homes.make(edda(), TrackKind.SKILL, 3);   // taps go to a household of the tests' own
             check(scheme, owner, List.of("/o/" + home.token + "/paper/" + home.stepNow()));

@@ -53,6 +53,9 @@ class FirstHouseholdTest extends AppTest {
         leaf.getByLabel("Practises with the dog").check();
         leaf.getByLabel("Under 16: the adult who is there").selectOption("Halima");
         Trainer.leaf(trainer, "Add person");
+        assertThat(trainer.locator(".no")).containsText("must be ticked for anyone under 18");
+        leaf.getByLabel("Under 18: an adult agreed that this name is kept").check();
+        Trainer.leaf(trainer, "Add person");
         assertThat(trainer.locator(".slip")).containsText("Joss (11)");
         Trainer.tab(trainer, "Dogs");
         Trainer.leaf(trainer, "Add dog", "Name", "Fennel", "Kind", "collie cross", "Weight", "eighteen");

@@ -90,6 +90,7 @@ class SignInStoryTest {
             PlaywrightAssertions.assertThat(page.locator(".no")).containsText("is not the code of this moment");
             Instant now = Instant.now();
             type(page, code(key, now), "Turn it on");
+            PlaywrightAssertions.assertThat(page.locator(".codes li")).hasCount(10);
             List<String> recovery = page.locator(".codes li").allTextContents();
             assertThat(recovery).hasSize(10).allMatch(c -> c.matches("(?:[a-z2-7]{4}-){3}[a-z2-7]{4}"));
             page.getByText("I have them").click();

@@ -45,7 +45,7 @@ class FramesTest extends AppTest {
     void anAddressWithLettersWhereANumberStandsIsNotHere() throws Exception {
         open("/households/abc").andExpect(status().isNotFound()).andExpect(content().string(containsString("Nothing here")));
         open("/tracks/99999999999999999999").andExpect(status().isNotFound());
-        send("/households/1/places/start", "kind", "CASTLE").andExpect(status().isBadRequest()).andExpect(content().string(containsString("That did not work")));
+        send(imre(), "/households/1/places/start", "kind", "CASTLE").andExpect(status().isBadRequest()).andExpect(content().string(containsString("That did not work")));
     }
 
     @Test

@@ -35,7 +35,7 @@ class GetsWriteNothingTest extends AppTest {
     private static final String TOKEN = "demo-pim-4Zr8wQ2hVt6KxNq1Lb9sYc3d";
     /** Pages that the demo has nothing for, or that only exist before the first practice. */
     private static final Set<String> NOT_IN_THE_DEMO = Set.of("/first-run", "/error", "/bench", "/o/{token}/times.ics", "/calendar/{secret}.ics", "/shelf/own-{id}/edit", "/shelf/own-{id}/steps/{key}", "/tracks/{track}/call",
-            "/tracks/{track}/split");
+            "/tracks/{track}/split", "/erasures/{id}", "/login/code", "/account/second-factor");
 
     @Autowired
     private RequestMappingHandlerMapping requestMappingHandlerMapping;

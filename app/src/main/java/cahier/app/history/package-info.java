@@ -1,0 +1,5 @@
+/** Who changed what of a household, gathered from what each act keeps of itself. */
+@NullMarked
+package cahier.app.history;
+
+import org.jspecify.annotations.NullMarked;
