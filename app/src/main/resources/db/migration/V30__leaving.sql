@@ -45,7 +45,6 @@ create index erasure_of_practice on erasure (practice_id, asked_at desc);
 select protect_table('erasure');
 select keep_rows('erasure', 'done_at', 'counts');
 create policy round on erasure for select using (current_setting('cahier.round', true) = 'yes');
-create policy round on practice for select using (current_setting('cahier.round', true) = 'yes');
 
 -- The rows of a household in a table, as a condition on $1, its practice, and $2, its number; null for a table of something else.
 create function rows_of_household(t regclass) returns text language sql stable as $$
@@ -175,6 +174,11 @@ end $$;
 
 alter table mail drop constraint mail_kind_check,
                  add constraint mail_kind_check check (kind in ('HOMEWORK', 'ANSWER', 'ALARM', 'QUESTIONS', 'PASSWORD', 'TRIED'));
+
+-- The practices that keep something for a time only, for the round that works for none of them yet; by their numbers alone.
+create function practices_that_forget() returns setof bigint language sql stable security definer set search_path = public, pg_temp as $$
+    select id from practice where coalesce(keep_reps_months, keep_health_months, keep_questions_months, keep_mail_months) is not null order by id
+$$;
 
 -- A second factor: the shared secret, sealed, from when it counts, the last time step that was taken, and codes for a lost phone.
 create table second_factor (

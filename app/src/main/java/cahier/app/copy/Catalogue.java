@@ -49,9 +49,10 @@ class Catalogue {
     /**
      * A column.
      *
+     * @param required whether every row has it
      * @param numberOf the table whose numbers it holds; its own for the number of its rows
      */
-    record Column(String name, String type, boolean inKey, Optional<String> numberOf) {
+    record Column(String name, String type, boolean required, boolean inKey, Optional<String> numberOf) {
 
         boolean isJson() {
             return type.equals("jsonb");
@@ -79,7 +80,7 @@ class Catalogue {
                 List<ColumnRow> own = Objects.requireNonNull(columns.get(row.name()));
                 read.add(new Table(row.name(), Optional.ofNullable(row.ofHousehold()).map(c -> c.replace("$1", "#{practice}").replace("$2", "#{household}")),
                         own.stream().anyMatch(ColumnRow::counted),
-                        own.stream().map(c -> new Column(c.name(), c.type(), c.inKey(), numberOf(row.name(), c.name(), counted, references, new HashSet<>()))).toList()));
+                        own.stream().map(c -> new Column(c.name(), c.type(), c.required(), c.inKey(), numberOf(row.name(), c.name(), counted, references, new HashSet<>()))).toList()));
             }
         }
         return List.copyOf(read);

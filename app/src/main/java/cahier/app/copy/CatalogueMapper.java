@@ -13,7 +13,7 @@ interface CatalogueMapper {
     record TableRow(String name, @Nullable String ofHousehold) {
     }
 
-    record ColumnRow(String tableName, String name, String type, boolean counted, boolean inKey) {
+    record ColumnRow(String tableName, String name, String type, boolean required, boolean counted, boolean inKey) {
     }
 
     /** A column of one table that holds what a column of another does. */
@@ -25,7 +25,7 @@ interface CatalogueMapper {
     List<TableRow> tables();
 
     @Select("""
-            select a.attrelid::regclass::text as table_name, a.attname as name, format_type(a.atttypid, null) as type, a.attidentity <> '' as counted,
+            select a.attrelid::regclass::text as table_name, a.attname as name, format_type(a.atttypid, null) as type, a.attnotnull as required, a.attidentity <> '' as counted,
                    exists (select 1 from pg_constraint k where k.conrelid = a.attrelid and k.contype = 'p' and a.attnum = any (k.conkey)) as in_key
             from pg_attribute a join pg_class c on c.oid = a.attrelid
             where c.relnamespace = 'public'::regnamespace and c.relkind = 'r' and a.attnum > 0 and not a.attisdropped order by a.attrelid, a.attnum""")

@@ -59,6 +59,7 @@ final class CopyWriter implements AutoCloseable {
         for (Table table : tables) {
             rows(table);
         }
+        file("data.schema.json", JSON.writerWithDefaultPrettyPrinter().writeValueAsBytes(RowSchema.of(tables)));
         return counts;
     }
 

@@ -15,6 +15,10 @@ final class Secrets {
     private Secrets() {
     }
 
+    static boolean isLeftOut(String table, String column) {
+        return column.equals("practice_id") || NEVER.getOrDefault(table, List.of()).contains(column);
+    }
+
     static void leaveOut(String table, ObjectNode row) {
         row.remove("practice_id");
         row.remove(NEVER.getOrDefault(table, List.of()));

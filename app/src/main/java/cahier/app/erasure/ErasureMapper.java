@@ -42,7 +42,7 @@ interface ErasureMapper {
     @Select("select distinct practice_id from erasure where done_at is null")
     List<PracticeId> practicesWaiting();
 
-    @Select("select id from practice where coalesce(keep_reps_months, keep_health_months, keep_questions_months, keep_mail_months) is not null")
+    @Select("select practices_that_forget()")
     List<PracticeId> practicesThatForget();
 
     @Select("select erase_household(#{household})::text")

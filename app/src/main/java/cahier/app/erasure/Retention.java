@@ -47,10 +47,7 @@ public class Retention {
 
     /** Every practice that keeps something for a time only. */
     public void round() {
-        List<PracticeId> practices = Objects.requireNonNull(transactions.execute(t -> {
-            mapper.announceRound();
-            return mapper.practicesThatForget();
-        }));
+        List<PracticeId> practices = Objects.requireNonNull(transactions.execute(t -> mapper.practicesThatForget()));
         practices.forEach(practice -> PracticeScope.within(practice, () -> {
             forget(practice, Instant.now(clock));
             return practice;

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import cahier.app.audit.Audited;
+import cahier.app.erasure.ErasureRound;
+import cahier.app.erasure.Erasures;
 import cahier.app.household.Households;
 import cahier.app.scope.PracticeScope;
 import cahier.app.scope.TrainerUser;
@@ -12,6 +14,10 @@ import cahier.app.support.AppTest;
 import cahier.app.support.Installation;
 import cahier.app.support.Postgres;
 import cahier.app.support.Quick;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -27,12 +33,18 @@ import java.util.function.UnaryOperator;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** A household or a practice goes out whole and comes in whole: the same rows, whatever numbers they have there. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class CopyTest extends AppTest {
 
     @Autowired
@@ -43,6 +55,7 @@ class CopyTest extends AppTest {
     private Households households;
     @Autowired
     private Catalogue catalogue;
+    private static Installation here;
     @TempDir
     private Path folder;
 
@@ -79,10 +92,25 @@ class CopyTest extends AppTest {
         return file;
     }
 
+    @BeforeAll
+    static void anotherInstallation() {
+        if (!Quick.isOn()) {
+            here = Installation.empty("Not named yet", "Edda Brandt", "EDDA@marlroad.example");
+        }
+    }
+
+    @AfterAll
+    static void isClosed() {
+        if (here != null) {
+            here.close();
+        }
+    }
+
     @Test
+    @Order(1)
     void aPracticeWithARowOfEveryTableComesToAnotherInstallationAsItWas() throws IOException {
         Quick.skip();
-        try (Installation there = Installation.withARowOfEverything(); Installation here = Installation.empty("Not named yet", "Edda Brandt", "EDDA@marlroad.example")) {
+        try (Installation there = Installation.withARowOfEverything()) {
             TrainerUser left = there.trainer("edda@marlroad.example");
             TrainerUser me = here.trainer("edda@marlroad.example");
             Path out = there.within(left, () -> there.bean(Copies.class).practice(left.practice(), now()));
@@ -94,6 +122,7 @@ class CopyTest extends AppTest {
             Map<String, String> after = rows(content(again));
             after.replaceAll((name, text) -> text.replace("EDDA@", "edda@"));
             assertThat(after).isEqualTo(unsent(before));
+            fitTheSchemaThatGoesWithThem(content(out));
 
             JdbcTemplate all = new JdbcTemplate(Postgres.superuserOf(here.database()));
             JdbcTemplate were = new JdbcTemplate(Postgres.superuserOf(there.database()));
@@ -105,25 +134,46 @@ class CopyTest extends AppTest {
             assertThat(all.queryForList("select id::text from rep order by 1", String.class)).as("the phones' ids stay").isEqualTo(were.queryForList("select id::text from rep order by 1", String.class));
             assertThat(here.within(me, () -> here.bean(Households.class).all(me.practice()))).extracting(h -> h.name()).isEqualTo(
                     there.within(left, () -> there.bean(Households.class).all(left.practice())).stream().map(h -> h.name()).toList());
+            erase(there, left, were);
         }
     }
 
+    /** And is gone from where it was: a row of every table, and nothing of another household. */
+    private static void erase(Installation there, TrainerUser left, JdbcTemplate all) {
+        all.update("insert into household (id, practice_id, name, home, zone, cautions) overriding system value values (10, 9, 'Next Door', '', 'UTC', '')");
+        all.update("insert into dog (practice_id, household_id, name) values (9, 10, 'Bracken')");
+        assertThat(Postgres.rowsOf(all, 9, 9)).as("a row of every table").allSatisfy((table, count) -> assertThat(count).as(table).isPositive());
+        all.update("insert into erasure (practice_id, household_id, asked_at, asked_by) values (9, 9, now(), 'Edda Brandt')");
+        there.bean(ErasureRound.class).round();
+        assertThat(Postgres.rowsOf(all, 9, 9)).allSatisfy((table, count) -> assertThat(count).as(table).isZero());
+        assertThat(all.queryForList("select name from dog", String.class)).containsExactly("Bracken");
+        assertThat(all.queryForObject("select count(*) from busy", Integer.class)).as("what is the practice's stays").isPositive();
+        assertThat(there.within(left, () -> there.bean(Erasures.class).latest(left.practice())).get(0).isDone()).isTrue();
+    }
+
     @Test
+    @Order(2)
     void theDemosHouseholdsComeToAnotherInstallationAsTheyWere() throws IOException {
         Quick.skip();
-        try (Installation here = Installation.empty("Otter Mill", "Sanne Okello", "sanne@ottermill.example")) {
-            TrainerUser me = here.trainer("sanne@ottermill.example");
-            for (var household : asImre(() -> households.all(imre().practice()).stream().filter(h -> !h.name().contains("home")).toList())) {
-                Path out = asImre(() -> copies.household(imre().practice(), household.id(), Audited.What.EXPORTED, now()));
-                Map<String, String> before = content(out);
-                BringIn.Came came = here.within(me, () -> here.bean(BringIn.class).from(me, out, now()));
-                Path again = here.within(me, () -> here.bean(Copies.class).household(me.practice(), came.households().get(0), Audited.What.EXPORTED, now()));
-                Map<String, String> after = content(again);
-                assertThat(rows(after)).isEqualTo(unsent(rows(before)));
-                assertThat(after.get("reps.csv")).isEqualTo(before.get("reps.csv")).hasLineCount(came.rows().get("rep") + 1);
-                assertThat(after.keySet()).isEqualTo(before.keySet());
-                assertThatThrownBy(() -> here.within(me, () -> here.bean(BringIn.class).from(me, out, now()))).as("twice").isInstanceOf(BadFile.class).hasMessageContaining("is here already");
-            }
+        TrainerUser me = here.trainer("edda@marlroad.example");
+        for (var household : asImre(() -> households.all(imre().practice()).stream().filter(h -> !h.name().contains("home")).toList())) {
+            Path out = asImre(() -> copies.household(imre().practice(), household.id(), Audited.What.EXPORTED, now()));
+            Map<String, String> before = content(out);
+            BringIn.Came came = here.within(me, () -> here.bean(BringIn.class).from(me, out, now()));
+            Path again = here.within(me, () -> here.bean(Copies.class).household(me.practice(), came.households().get(0), Audited.What.EXPORTED, now()));
+            Map<String, String> after = content(again);
+            assertThat(rows(after)).isEqualTo(unsent(rows(before)));
+            assertThat(after.get("reps.csv")).isEqualTo(before.get("reps.csv")).hasLineCount(came.rows().get("rep") + 1);
+            assertThat(after.keySet()).isEqualTo(before.keySet());
+            assertThatThrownBy(() -> here.within(me, () -> here.bean(BringIn.class).from(me, out, now()))).as("twice").isInstanceOf(BadFile.class).hasMessageContaining("is here already");
+        }
+    }
+
+    private static void fitTheSchemaThatGoesWithThem(Map<String, String> copy) throws IOException {
+        JsonNode schema = new ObjectMapper().readTree(copy.get("data.schema.json"));
+        for (Map.Entry<String, String> file : rows(copy).entrySet()) {
+            JsonNode table = schema.path("$defs").path(file.getKey().replaceAll("^data/|\\.json$", ""));
+            assertThat(SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(table).validate(new ObjectMapper().readTree(file.getValue()))).as(file.getKey()).isEmpty();
         }
     }
 

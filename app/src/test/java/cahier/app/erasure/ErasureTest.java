@@ -11,13 +11,10 @@ import cahier.app.scope.PracticeScope;
 import cahier.app.scope.TrainerUser;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
-import cahier.app.support.Installation;
 import cahier.app.support.Postgres;
-import cahier.app.support.Quick;
 import cahier.core.decide.TrackKind;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -50,15 +47,6 @@ class ErasureTest extends AppTest {
         return send(nell, "/households/" + home.id + "/erase", "name", home.facts().household().name()).andExpect(status().is3xxRedirection()).andReturn().getResponse().getRedirectedUrl();
     }
 
-    /** How many rows of each table belong to a household. */
-    private static Map<String, Integer> rows(JdbcTemplate all, long practice, long household) {
-        Map<String, Integer> rows = new TreeMap<>();
-        all.queryForList("select x::text from tables_by_reference() x where rows_of_household(x) is not null", String.class).forEach(table -> rows.put(table, all.queryForObject(
-                "select count(*) from " + table + " where " + all.queryForObject("select rows_of_household('" + table + "')", String.class).replace("$1", "" + practice).replace("$2", "" + household),
-                Integer.class)));
-        return rows;
-    }
-
     @Test
     void itIsListedFirstThenTheNameIsTypedThenItIsGoneAndACertificateSaysSo() throws Exception {
         Home home = homes.make(nell, TrackKind.SKILL, 3);
@@ -84,28 +72,10 @@ class ErasureTest extends AppTest {
         open(nell, "/households/closed").andExpect(content().string(not(containsString(name)))).andExpect(content().string(containsString(certificate)));
         open(nell, "/account").andExpect(content().string(not(containsString(name)))).andExpect(content().string(containsString("erased a household")));
         JdbcTemplate all = new JdbcTemplate(Postgres.superuserOf(url));
-        assertThat(rows(all, nell.practice().value(), home.id)).allSatisfy((table, count) -> assertThat(count).as(table).isZero());
+        assertThat(Postgres.rowsOf(all, nell.practice().value(), home.id)).allSatisfy((table, count) -> assertThat(count).as(table).isZero());
         assertThat(homes.number(nell, "select count(*) from rep where household_id = " + other.id)).isEqualTo(5);
         assertThat(Postgres.rows(url, Set.of()).keySet()).isEqualTo(before.keySet());
         assertThat(all.queryForList("select note || who from audit where practice_id = " + nell.practice().value(), String.class)).noneMatch(text -> text.contains(name));
-    }
-
-    @Test
-    void aRowOfEveryTableGoesAndNothingOfAnotherHousehold() {
-        Quick.skip();
-        try (Installation there = Installation.withARowOfEverything()) {
-            JdbcTemplate all = new JdbcTemplate(Postgres.superuserOf(there.database()));
-            all.update("insert into household (id, practice_id, name, home, zone, cautions) overriding system value values (10, 9, 'Next Door', '', 'UTC', '')");
-            all.update("insert into dog (practice_id, household_id, name) values (9, 10, 'Bracken')");
-            assertThat(rows(all, 9, 9)).as("a row of every table, but of what nobody asked yet").allSatisfy((table, count) -> assertThat(count).as(table).isPositive());
-            TrainerUser edda = there.trainer("edda@marlroad.example");
-            all.update("insert into erasure (practice_id, household_id, asked_at, asked_by) values (9, 9, now(), 'Edda Brandt')");
-            there.bean(ErasureRound.class).round();
-            assertThat(rows(all, 9, 9)).allSatisfy((table, count) -> assertThat(count).as(table).isZero());
-            assertThat(all.queryForList("select name from dog", String.class)).containsExactly("Bracken");
-            assertThat(all.queryForObject("select count(*) from busy", Integer.class)).as("what is the practice's stays").isPositive();
-            assertThat(there.within(edda, () -> there.bean(Erasures.class).latest(edda.practice())).get(0).isDone()).isTrue();
-        }
     }
 
     private int asTheApplication(String... statements) {

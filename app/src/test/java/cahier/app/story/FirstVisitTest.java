@@ -37,6 +37,7 @@ class FirstVisitTest extends AppTest {
     private static void makeHousehold(Page trainer, String name) {
         Trainer.makeHousehold(trainer, name, "flat");
         Trainer.leaf(trainer, "Add person", "Name", "Ines");
+        trainer.getByLabel("Under 18: an adult agreed that this name is kept").check();
         Trainer.leaf(trainer, "Add person", "Name", "Pia", "Age, for children", "7");
         assertThat(trainer.locator(".slip table")).containsText("Pia (7)");
         Trainer.tab(trainer, "Dogs");

@@ -50,7 +50,7 @@ class LeavingStoryTest extends AppTest {
             assertThat(page.locator("main")).not().containsText(name);
             page.goBack();
             page.reload();
-            page.getByText("Open it again").click();
+            page.getByText("Open household again").click();
             assertThat(page.locator("h1")).hasText(name);
             phone.navigate("/o/" + home.token);
             assertThat(phone.locator("main")).containsText("Leave it");
@@ -65,10 +65,10 @@ class LeavingStoryTest extends AppTest {
             page.getByText("See what would be erased").click();
             assertThat(page.locator("main")).containsText("6 reps");
             page.fill("#name", "not it");
-            page.getByText("Erase it all").click();
+            page.getByText("Erase household").click();
             assertThat(page.locator(".no")).containsText("must be “" + name + "”");
             page.fill("#name", name);
-            page.getByText("Erase it all").click();
+            page.getByText("Erase household").click();
             assertThat(page.locator("h1")).hasText("Being erased");
             round.round();
             assertThat(page.locator("h1")).hasText("Erased"); // by itself
@@ -76,7 +76,7 @@ class LeavingStoryTest extends AppTest {
 
             page.navigate("/settings/bring-in");
             page.setInputFiles("#file", folder.resolve("owner.zip"));
-            page.getByText("Bring it in", exactly()).click();
+            page.getByText("Bring in this file", exactly()).click();
             assertThat(page.locator(".flash")).containsText(name + " came in: 1 household.");
             page.getByText("Open the household").click();
             assertThat(page.locator("h1")).hasText(name);

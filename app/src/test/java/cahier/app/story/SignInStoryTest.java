@@ -86,14 +86,14 @@ class SignInStoryTest {
             page.getByText("Ask for a code as well").click();
             String key = page.locator("p .num").textContent();
             assertThat(key.replace(" ", "")).matches("[A-Z2-7]{32}");
-            type(page, "000000", "Turn it on");
+            type(page, "000000", "Start asking for codes");
             PlaywrightAssertions.assertThat(page.locator(".no")).containsText("is not the code of this moment");
             Instant now = Instant.now();
-            type(page, code(key, now), "Turn it on");
+            type(page, code(key, now), "Start asking for codes");
             PlaywrightAssertions.assertThat(page.locator(".codes li")).hasCount(10);
             List<String> recovery = page.locator(".codes li").allTextContents();
             assertThat(recovery).hasSize(10).allMatch(c -> c.matches("(?:[a-z2-7]{4}-){3}[a-z2-7]{4}"));
-            page.getByText("I have them").click();
+            page.getByText("I have written them down").click();
             PlaywrightAssertions.assertThat(page.locator("#factor")).containsText("a code from your phone is asked for");
 
             Page other = browser.visitor(390, 844);
@@ -120,7 +120,7 @@ class SignInStoryTest {
 
             lost.navigate("/account/second-factor");
             PlaywrightAssertions.assertThat(lost.locator("main")).containsText("Recovery codes left: 9");
-            type(lost, recovery.get(1), "Turn it off");
+            type(lost, recovery.get(1), "Stop asking for codes");
             PlaywrightAssertions.assertThat(lost.locator("main")).containsText("No code is asked for any more");
             Page plain = browser.visitor(1280, 800);
             signIn(plain);

@@ -7,8 +7,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.function.BooleanSupplier;
 
 /** The application as a process of its own, which can be killed as a power cut would. */
@@ -17,25 +15,14 @@ public final class ApplicationProcess implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(120);
     private static ApplicationProcess shared;
     private final String database;
-    private final List<String> options;
     private final int port = freePort();
     private final Path log = Path.of("target", "application-" + port + ".log");
     private Process process;
 
     public ApplicationProcess(String database) throws IOException {
-        this(database, List.of());
-    }
-
-    private ApplicationProcess(String database, List<String> options) throws IOException {
         Quick.skip();
         this.database = database;
-        this.options = options;
         this.process = start();
-    }
-
-    /** One with options of its own for the virtual machine. */
-    public static ApplicationProcess small(String database, String... options) throws IOException {
-        return new ApplicationProcess(database, List.of(options));
     }
 
     /** One with demo data for every test that leaves it running and counts only what it did itself: starting one takes as long as such a test. */
@@ -52,11 +39,8 @@ public final class ApplicationProcess implements AutoCloseable {
     }
 
     private Process start() throws IOException {
-        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC"));
-        command.addAll(options);
-        command.addAll(List.of("-cp", System.getProperty("java.class.path"), "cahier.app.CahierApplication", "--server.port=" + port, "--server.address=127.0.0.1", "--cahier.demo=true",
-                "--cahier.judge.every-ms=500"));
-        ProcessBuilder builder = new ProcessBuilder(command);
+        ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-XX:+ExitOnOutOfMemoryError", "-cp", System.getProperty("java.class.path"), "cahier.app.CahierApplication", "--server.port=" + port, "--server.address=127.0.0.1", "--cahier.demo=true",
+                "--cahier.judge.every-ms=500");
         builder.environment().put("CAHIER_DB_URL", database);
         builder.environment().put("CAHIER_KEY", "only-for-tests");
         builder.environment().put("CAHIER_DB_USER", Postgres.user());

@@ -113,6 +113,15 @@ public final class Postgres {
         return rows;
     }
 
+    /** How many rows of each table belong to a household. */
+    public static Map<String, Integer> rowsOf(JdbcTemplate all, long practice, long household) {
+        Map<String, Integer> rows = new TreeMap<>();
+        all.queryForList("select x::text from tables_by_reference() x where rows_of_household(x) is not null", String.class).forEach(table -> rows.put(table, all.queryForObject(
+                "select count(*) from " + table + " where " + all.queryForObject("select rows_of_household('" + table + "')", String.class).replace("$1", "" + practice).replace("$2", "" + household),
+                Integer.class)));
+        return rows;
+    }
+
     public static String owner() {
         return OWNER;
     }
