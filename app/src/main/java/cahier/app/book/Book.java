@@ -56,7 +56,7 @@ public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, O
     }
 
     public Optional<Lesson> nextLesson() {
-        return facts.lessons().stream().filter(l -> l.endsAt().isAfter(now)).reduce((a, b) -> b);
+        return household().isClosed() ? Optional.empty() : facts.lessons().stream().filter(l -> l.endsAt().isAfter(now)).reduce((a, b) -> b);
     }
 
     public String personName(@Nullable Long id) {

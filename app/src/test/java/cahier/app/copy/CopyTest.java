@@ -165,7 +165,9 @@ class CopyTest extends AppTest {
             assertThat(rows(after)).isEqualTo(unsent(rows(before)));
             assertThat(after.get("reps.csv")).isEqualTo(before.get("reps.csv")).hasLineCount(came.rows().get("rep") + 1);
             assertThat(after.keySet()).isEqualTo(before.keySet());
-            assertThatThrownBy(() -> here.within(me, () -> here.bean(BringIn.class).from(me, out, now()))).as("twice").isInstanceOf(BadFile.class).hasMessageContaining("is here already");
+            if (came.rows().get("rep") > 0) { // of others nothing says that they are the same
+                assertThatThrownBy(() -> here.within(me, () -> here.bean(BringIn.class).from(me, out, now()))).as("twice").isInstanceOf(BadFile.class).hasMessageContaining("is here already");
+            }
         }
     }
 
