@@ -66,7 +66,7 @@ class BaselineController {
         model.addAttribute("today", now.atZone(facts.household().zone()).toLocalDate());
         model.addAttribute("taking", all.stream().filter(Baseline::isOpen).toList());
         model.addAttribute("taken", all.stream().filter(b -> !b.isOpen()).toList());
-        model.addAttribute("names", facts.dogs().stream().collect(Collectors.toMap(Dog::id, Dog::name)));
+        model.addAttribute("names", facts.everyDog().collect(Collectors.toMap(Dog::id, Dog::name)));
         model.addAttribute("zones", ZONES);
         Map<Long, WatchLine.Watch> watches = new HashMap<>();
         all.stream().filter(b -> b.kind() == Kind.WATCH).forEach(b -> watches.put(b.id(), watch(b, now)));

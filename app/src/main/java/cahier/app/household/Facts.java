@@ -82,7 +82,8 @@ public record Facts(Household household, List<Person> people, List<Dog> dogs, Li
         return lessons.stream().filter(l -> l.startsAt().isAfter(moment)).min(Comparator.comparing(Lesson::startsAt));
     }
 
-    private Stream<Dog> everyDog() {
+    /** Those that are there, then those that are gone. */
+    public Stream<Dog> everyDog() {
         return Stream.concat(dogs.stream(), gone.stream().map(GoneDog::dog));
     }
 

@@ -116,6 +116,9 @@ public class Outbox {
     }
 
     private void write(PracticeId practice, From from, Facts facts, List<Person> readers, TextKind kind, Map<String, String> more, @Nullable Long homework, String site, Instant now) {
+        if (facts.household().isClosed()) {
+            return; // nothing is written to a household that has finished
+        }
         Map<String, String> values = new HashMap<>(more);
         values.put("trainer", from.name());
         values.put("practice", from.practice());

@@ -27,6 +27,7 @@ import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.sheet.SheetItem;
 import cahier.app.sheet.SheetRest;
+import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
@@ -152,12 +153,17 @@ class OwnerPractice {
         if (track == null) {
             throw new NotFound("step " + step);
         }
-        RoadmapTrack way = roadmaps.of(owner.practice(), owner.householdId(), now).stream().filter(w -> w.track().id() == track).findFirst().orElseThrow();
+        Optional<RoadmapTrack> found = roadmaps.of(owner.practice(), owner.householdId(), now).stream().filter(w -> w.track().id() == track).findFirst();
+        List<Today.Task> others = today.tasks().stream().filter(t -> t.isPractised() && !t.isDone() && t.item().trackId() != track).toList();
+        if (found.isEmpty()) {
+            Track over = tracks.get(owner.practice(), track).track();
+            return new Resting(over.title(), over.dogName(), "Your trainer has taken this off the sheet.", Optional.empty(), others);
+        }
+        RoadmapTrack way = found.get();
         Optional<Today.Task> task = today.tasks().stream().filter(t -> t.item().trackId() == track).findFirst();
         String why = task.map(t -> t.assignment().why()).filter(w -> !w.isEmpty()).orElseGet(way::why);
         Optional<Today.Task> instead = task.filter(Today.Task::isPractised);
-        return new Resting(way.track().title(), way.track().dogName(), why.isEmpty() ? (instead.isPresent() ? "Your trainer has changed the step." : "Your trainer has taken this off the sheet.") : why, instead,
-                today.tasks().stream().filter(t -> t.isPractised() && !t.isDone() && t.item().trackId() != track).toList());
+        return new Resting(way.track().title(), way.track().dogName(), why.isEmpty() ? (instead.isPresent() ? "Your trainer has changed the step." : "Your trainer has taken this off the sheet.") : why, instead, others);
     }
 
     /** The test that the trainer asked for at this step. */

@@ -18,8 +18,9 @@ final class Pick {
         return facts.stream().filter(f -> id.apply(f).toString().equals(RepBatch.text(wanted))).findFirst().orElse(null);
     }
 
+    /** One of its dogs; also one that is gone, of which a phone may still have something to send. */
     static Dog dog(Facts facts, JsonNode body) {
-        Dog dog = find(facts.dogs(), Dog::id, body.get("dog"));
+        Dog dog = find(facts.everyDog().toList(), Dog::id, body.get("dog"));
         if (dog == null) {
             throw RepBatch.refused("dog", "a dog of this household", body.get("dog"));
         }

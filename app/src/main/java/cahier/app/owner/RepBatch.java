@@ -1,6 +1,7 @@
 package cahier.app.owner;
 
 import cahier.app.household.Facts;
+import cahier.app.household.LeftPerson;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
 import cahier.app.log.NewRep;
@@ -50,7 +51,8 @@ final class RepBatch {
      */
     RepBatch(Map<Long, Long> trackOfStep, Facts facts) {
         this.trackOfStep = trackOfStep;
-        this.people = keys(facts.people(), Person::id, Person::name);
+        this.people = keys(facts.left(), LeftPerson::id, LeftPerson::name); // a phone may still have something of theirs to send
+        this.people.putAll(keys(facts.people(), Person::id, Person::name));
         this.places = keys(facts.places(), Place::id, Place::name);
         this.adults = keys(facts.adults(), Person::id, Person::name);
     }

@@ -22,6 +22,7 @@ import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
 import java.time.Duration;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -108,6 +109,7 @@ class ClosingTest extends AppTest {
         send(wren, at("/homework"), "mail", "true");
         assertThat(homes.number(wren, "select count(*) from mail where state = 'WAITING' and household_id = " + home.id)).isEqualTo(1);
         send(wren, at("/close"));
+        send(wren, "/sheets/" + sheet().id() + "/mail");
         assertThat(homes.number(wren, "select count(*) from mail where state = 'WAITING' and household_id = " + home.id)).isZero();
     }
 
@@ -126,6 +128,14 @@ class ClosingTest extends AppTest {
         open(wren, "/tracks/" + home.track).andExpect(content().string(containsString("Pim died")));
         open(wren, "/sheets/" + sheet().id()).andExpect(status().isOk());
         home.practise("cc"); // what a phone still had is kept
+        home.post("exposures", "{\"id\":\"%s\",\"dog\":\"%d\",\"kind\":\"DOG\",\"far\":20,\"unit\":\"M\",\"response\":\"UNPROMPTED\",\"at\":\"%s\"}".formatted(UUID.randomUUID(), pim.id(), now()))
+                .andExpect(status().isOk());
+        for (String page : List.of(at("/week"), at("/baselines"), at("/intake"), at("/method"), at("/distances"), at("/handling"), at("/alone"), at("/flags/new"), "/lessons", "/")) {
+            open(wren, page).andExpect(status().isOk());
+        }
+        for (String page : List.of("", "/progress", "/met", "/watch", "/out", "/alone", "/touch", "/alarm", "/words", "/ask", "/earlier")) {
+            mvc.perform(MockMvcRequestBuilders.get("/o/" + home.token + page)).andExpect(status().isOk());
+        }
         assertThat(homes.number(wren, "select count(*) from rep where household_id = " + home.id)).isEqualTo(8);
         assertThat(homes.number(wren, "select count(*) from decision where state = 'OPEN' and household_id = " + home.id)).isZero();
 
@@ -148,6 +158,8 @@ class ClosingTest extends AppTest {
         assertThat(facts().people()).extracting(Person::name).containsExactly("Marit");
         assertThat(facts().personName(dele.id())).isEqualTo("Dele");
         mvc.perform(MockMvcRequestBuilders.get("/o/" + home.token + "/practice/" + home.stepNow())).andExpect(content().string(not(containsString("Dele"))));
+        home.practise("Dele", "cc");
+        assertThat(homes.number(wren, "select count(*) from rep where person_id = " + dele.id())).as("what a phone still had").isEqualTo(8);
         open(wren, at("?facts=people")).andExpect(content().string(containsString("left ")));
         open(wren, "/tracks/" + home.track).andExpect(status().isOk());
         open(wren, at("")).andExpect(content().string(containsString("by Dele")));
@@ -158,6 +170,8 @@ class ClosingTest extends AppTest {
     @Test
     void aTrackTakenOffLeavesTheSheetAndThePhoneAndComesBackWhereItStood() throws Exception {
         home.practise("cccc");
+        long step = home.stepNow();
+        long old = sheet().id();
         send(wren, "/tracks/" + home.track + "/take-off").andExpect(redirectedUrl(at("/roadmap")));
         assertThat(sheet().items()).isEmpty();
         phone(status().isOk(), content().string(not(containsString("Leave it"))));
@@ -165,6 +179,12 @@ class ClosingTest extends AppTest {
         open(wren, at("")).andExpect(status().isOk());
         open(wren, "/tracks/" + home.track).andExpect(content().string(containsString("Taken off the roadmap")));
         home.practise("mm");
+        mvc.perform(MockMvcRequestBuilders.get("/o/" + home.token + "/practice/" + step)).andExpect(status().isOk()).andExpect(content().string(containsString("has taken this off the sheet")));
+        mvc.perform(MockMvcRequestBuilders.get("/o/" + home.token + "/paper/" + step)).andExpect(status().isOk());
+        for (String page : List.of("/sheets/" + old, "/sheets/" + old + "/print", "/sheets/" + old + ".pdf", "/sheets/" + sheet().id() + ".pdf", at("/week"), at("/baselines"), at("/intake"), at("/method"), "/lessons")) {
+            open(wren, page).andExpect(status().isOk());
+        }
+        send(wren, at("/export")).andExpect(status().isOk());
         send(wren, "/tracks/" + home.track + "/put-back");
         assertThat(home.roadmap().number()).isEqualTo(1);
         assertThat(homes.number(wren, "select count(*) from rep where household_id = " + home.id)).isEqualTo(6);
