@@ -56,9 +56,10 @@ public class BringIn {
      * What came in.
      *
      * @param households their numbers here
+     * @param trainers addresses of trainers who were not known here
      * @param rows how many rows of each table
      */
-    public record Came(String name, List<Long> households, Map<String, Integer> rows) implements Serializable {
+    public record Came(String name, List<Long> households, List<String> trainers, Map<String, Integer> rows) implements Serializable {
     }
 
     /**
@@ -82,6 +83,7 @@ public class BringIn {
         private final CopyFile copy;
         private final Numbers numbers = new Numbers();
         private final Map<String, Integer> came = new LinkedHashMap<>();
+        private final List<String> trainers = new ArrayList<>();
         private List<Long> households = List.of();
 
         Taking(TrainerUser me, CopyFile copy) {
@@ -95,7 +97,7 @@ public class BringIn {
             copy.refuseOthers(tables.stream().map(Table::name).collect(Collectors.toSet()));
             boolean fresh = !mapper.hasHouseholds(me.practice());
             numbers.put("practice", List.of(1L), List.of(me.practice().value()));
-            takeTrainers(whole);
+            takeTrainers(whole, fresh);
             for (Table table : tables) {
                 if (table.counted() && !table.name().equals("trainer") && !table.name().equals("practice")) {
                     take(table);
@@ -109,7 +111,7 @@ public class BringIn {
                 }
             }
             events.publishEvent(Audited.of(me.practice(), Audited.What.IMPORTED, now));
-            return new Came(copy.manifest().name(), households, came);
+            return new Came(copy.manifest().name(), households, List.copyOf(trainers), came);
         }
 
         /** Numbers here for the rows of a table. */
@@ -122,11 +124,14 @@ public class BringIn {
             }
         }
 
-        /** Trainers are known by their mail address; who is not known here cannot sign in before a password was chosen by mail. Of a household's copy, everybody is who brings it in. */
-        private void takeTrainers(boolean whole) throws IOException {
+        /**
+         * Trainers are known by their mail address. Who is not known here comes in only where there is nothing yet to see, is named on the page, and chooses a password by mail: a copy
+         * must not open a practice to whoever wrote it. Of a household's copy, everybody is who brings it in.
+         */
+        private void takeTrainers(boolean whole, boolean fresh) throws IOException {
             List<Long> local = new ArrayList<>();
             if (whole) {
-                copy.each("trainer", row -> local.add(trainer(text(row, "name"), text(row, "email"), text(row, "phone"))));
+                copy.each("trainer", row -> local.add(trainer(text(row, "name"), text(row, "email"), text(row, "phone"), fresh)));
             }
             List<Long> everybody = LongStream.rangeClosed(1, CopyFile.MOST_TRAINERS).boxed().toList();
             numbers.put("trainer", everybody, everybody.stream().map(n -> n <= local.size() ? local.get((int) (n - 1)) : Long.valueOf(me.id())).toList());
@@ -136,12 +141,18 @@ public class BringIn {
             return CleanText.of(row.path(field).asText("")).strip();
         }
 
-        private long trainer(String name, String email, String phone) {
+        private long trainer(String name, String email, String phone, boolean fresh) {
             if (name.isEmpty() || !email.contains("@")) {
                 throw new BadFile(List.of("trainer: each has a name and a mail address"));
             }
             Long known = mapper.trainer(me.practice(), email);
-            Long added = known != null ? known : mapper.addTrainer(me.practice(), name, email, phone, passwords.encode(Secret.fresh()));
+            if (known != null || !fresh) {
+                return known == null ? me.id() : known;
+            }
+            Long added = mapper.addTrainer(me.practice(), name, email, phone, passwords.encode(Secret.fresh()));
+            if (added != null) {
+                trainers.add(email);
+            }
             return added == null ? me.id() : added;
         }
 

@@ -6,6 +6,7 @@ import cahier.app.scope.PracticeId;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SequenceWriter;
+import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.dataformat.csv.CsvMapper;
@@ -16,10 +17,10 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import java.util.stream.LongStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -29,7 +30,7 @@ import org.jspecify.annotations.Nullable;
 /** Writes the rows of a copy, a table at a time and never all of one at once; within a transaction that sees one moment. */
 final class CopyWriter implements AutoCloseable {
 
-    static final ObjectMapper JSON = JsonMapper.builder().addModule(new JavaTimeModule()).disable(com.fasterxml.jackson.databind.SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
+    static final ObjectMapper JSON = JsonMapper.builder().addModule(new JavaTimeModule()).disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
             .disable(JsonGenerator.Feature.AUTO_CLOSE_TARGET).build();
     private static final CsvMapper CSV = CsvMapper.csvBuilder().disable(JsonGenerator.Feature.AUTO_CLOSE_TARGET).build();
 
@@ -90,19 +91,18 @@ final class CopyWriter implements AutoCloseable {
         CsvSchema.Builder schema = CsvSchema.builder().setUseHeader(true);
         heads.forEach(schema::addColumn);
         zip.putNextEntry(new ZipEntry("reps.csv"));
-        UnaryOperator<@Nullable String> plain = CopyWriter::plain;
         try (Cursor<RepLine> lines = mapper.reps(practice, household); SequenceWriter out = CSV.writer(schema.build()).writeValues(zip)) {
             for (RepLine l : lines) {
                 Map<String, Object> line = new LinkedHashMap<>();
                 line.put("time", localTime.apply(l));
-                line.put("household", plain.apply(l.household()));
-                line.put("dog", plain.apply(l.dog()));
-                line.put("track", plain.apply(l.track()));
-                line.put("step", plain.apply(l.step()));
-                line.put("outcome", l.outcome().toLowerCase(java.util.Locale.ROOT));
-                line.put("role", l.role().toLowerCase(java.util.Locale.ROOT));
-                line.put("who", plain.apply(l.person()));
-                line.put("place", plain.apply(l.place()));
+                line.put("household", plain(l.household()));
+                line.put("dog", plain(l.dog()));
+                line.put("track", plain(l.track()));
+                line.put("step", plain(l.step()));
+                line.put("outcome", l.outcome().toLowerCase(Locale.ROOT));
+                line.put("role", l.role().toLowerCase(Locale.ROOT));
+                line.put("who", plain(l.person()));
+                line.put("place", plain(l.place()));
                 line.put("value", l.value());
                 line.put("side", l.side());
                 line.put("helper", l.helper());

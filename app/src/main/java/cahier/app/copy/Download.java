@@ -3,6 +3,7 @@ package cahier.app.copy;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -33,7 +34,7 @@ public final class Download {
             };
             String plain = name.replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-+|-+$", "");
             return ResponseEntity.ok().contentType(MediaType.parseMediaType("application/zip")).contentLength(length).cacheControl(CacheControl.noStore())
-                    .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("cahier-" + (plain.isEmpty() ? "copy" : plain) + "-" + day + ".zip", java.nio.charset.StandardCharsets.UTF_8).build().toString())
+                    .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("cahier-" + (plain.isEmpty() ? "copy" : plain) + "-" + day + ".zip", StandardCharsets.UTF_8).build().toString())
                     .body(new InputStreamResource(in));
         } catch (IOException e) {
             Copies.delete(file);

@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -178,7 +179,7 @@ class AttackTest {
                     broken[random.nextInt(broken.length)] = (byte) random.nextInt(256);
                 }
             }
-            case 1 -> broken = java.util.Arrays.copyOf(broken, random.nextInt(broken.length + 1));
+            case 1 -> broken = Arrays.copyOf(broken, random.nextInt(broken.length + 1));
             case 2 -> {
                 ByteArrayOutputStream often = new ByteArrayOutputStream();
                 for (int i = 0; i < 1 + random.nextInt(200); i++) {

@@ -26,6 +26,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultMatcher;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** What ends is asked of nobody any more and stays as it was; what comes back goes on where it stood. */
@@ -56,7 +57,7 @@ class ClosingTest extends AppTest {
         return "/households/" + home.id + path;
     }
 
-    private void phone(org.springframework.test.web.servlet.ResultMatcher... expected) throws Exception {
+    private void phone(ResultMatcher... expected) throws Exception {
         mvc.perform(MockMvcRequestBuilders.get("/o/" + home.token)).andExpectAll(expected);
     }
 

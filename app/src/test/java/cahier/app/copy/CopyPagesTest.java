@@ -22,6 +22,7 @@ import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
 import java.io.File;
 import java.nio.file.Path;
+import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockMultipartFile;
@@ -47,7 +48,7 @@ class CopyPagesTest extends AppTest {
         byte[] zip = send(wyn, "/households/" + home.id + "/export").andExpect(status().isOk()).andExpect(header().string("Content-Type", "application/zip"))
                 .andExpect(header().string("Content-Disposition", allOf(startsWith("attachment"), containsString("cahier-Test-home-")))).andReturn().getResponse().getContentAsByteArray();
         byte[] owners = mvc.perform(post("/o/" + home.token + "/export")).andExpect(status().isOk()).andReturn().getResponse().getContentAsByteArray();
-        assertThat(owners.length).isCloseTo(zip.length, org.assertj.core.data.Percentage.withPercentage(2));
+        assertThat(owners.length).isCloseTo(zip.length, Percentage.withPercentage(2));
         assertThat(copiesLeft()).as("nothing of them stays").isEqualTo(left);
         mvc.perform(get("/o/" + home.token + "/privacy")).andExpect(content().string(containsString("Cinder Hill keeps what you log"))).andExpect(content().string(containsString("Wyn Talbot")));
 

@@ -190,6 +190,24 @@ class CopyTest extends AppTest {
         return asImre(() -> copies.household(imre().practice(), pim, Audited.What.EXPORTED, now()));
     }
 
+    @Test
+    void aCopyLetsNobodyIntoAPracticeThatHasHouseholds() throws IOException {
+        Path practice = asImre(() -> copies.practice(imre().practice(), now()));
+        TrainerUser me = practices.trainerOf("Fallow Gate", "Tilda Moor", "tilda@fallowgate.example");
+        homes.bareWithin(me);
+        Path written = changed(practice, Map.of("data/trainer.json", text -> text.replace("imre@hollowlane.example", "mallory@elsewhere.example")));
+        assertThatThrownBy(() -> PracticeScope.within(me.practice(), () -> bringIn.from(me, written, now()))).isInstanceOf(BadFile.class); // its reps are here; nothing came in
+        assertThat(homes.number(me, "select count(*) from trainer where email like 'mallory%'")).isZero();
+        Map<String, UnaryOperator<String>> empty = new LinkedHashMap<>();
+        content(written).keySet().stream().filter(n -> n.startsWith("data/") && !n.equals("data/trainer.json")).forEach(n -> empty.put(n, text -> "[]"));
+        empty.put("copy.json", text -> text.replaceAll("(\"(?!trainer\")[a-z_]+\" : )[0-9]+", "$10"));
+        Path bare = changed(written, empty);
+        assertThat(PracticeScope.within(me.practice(), () -> bringIn.from(me, bare, now())).trainers()).isEmpty();
+        assertThat(homes.number(me, "select count(*) from trainer where email like 'mallory%'")).isZero();
+        TrainerUser fresh = practices.trainerOf("Fallow Top", "Ansel Moor", "ansel@fallowtop.example");
+        assertThat(PracticeScope.within(fresh.practice(), () -> bringIn.from(fresh, bare, now())).trainers()).containsExactly("mallory@elsewhere.example");
+    }
+
     private void refused(Path file, String why) {
         TrainerUser me = practices.trainerOf("Reed End", "Yara Lind", "yara@reedend.example");
         assertThatThrownBy(() -> PracticeScope.within(me.practice(), () -> bringIn.from(me, file, Instant.EPOCH))).isInstanceOf(BadFile.class).hasMessageContaining(why);

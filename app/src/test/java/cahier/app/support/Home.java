@@ -114,6 +114,11 @@ public final class Home {
             return households.add(Household.fresh(trainer.practice(), "Bare home " + ++made, "", "Europe/London", ""));
         }
 
+        /** The same, within the practice by itself. */
+        public long bareWithin(TrainerUser trainer) {
+            return PracticeScope.within(trainer.practice(), () -> bare(trainer));
+        }
+
         /** A household with Dele, Marit, Pim, kitchen and hall, a track of so many steps, and issued homework. */
         public Home make(TrainerUser trainer, TrackKind kind, int steps) {
             return PracticeScope.within(trainer.practice(), () -> {
