@@ -36,7 +36,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 class PhoneFollowsTest extends AppTest {
 
     private static final int RUNS = Quick.isOn() ? 4 : 20;
-    private static final int ACTS = Integer.getInteger("acts", 100);
+    private static final int ACTS = Integer.getInteger("acts", 60);
 
     @Autowired
     private OwnerPractice practice;
