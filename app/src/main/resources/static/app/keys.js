@@ -48,8 +48,8 @@ document.addEventListener('keydown', (event) => {
 });
 document.addEventListener('click', (event) => { if (event.target.closest('[data-keys]')) document.getElementById('keys').showModal(); });
 document.addEventListener('DOMContentLoaded', () => {
-  const box = document.getElementById('keys-on');
-  if (!box) return;
-  box.checked = localStorage.getItem(OFF) !== 'off';
-  box.addEventListener('change', () => localStorage.setItem(OFF, box.checked ? 'on' : 'off'));
+  const boxes = [...document.querySelectorAll('[data-keys-on]')];
+  const show = () => boxes.forEach((box) => { box.checked = localStorage.getItem(OFF) !== 'off'; });
+  show();
+  boxes.forEach((box) => box.addEventListener('change', () => { localStorage.setItem(OFF, box.checked ? 'on' : 'off'); show(); }));
 });

@@ -5,7 +5,7 @@
   const dark = matchMedia('(prefers-color-scheme: dark)');
   const set = () => {
     root.dataset.theme = dark.matches ? 'dark' : 'light';
-    document.querySelectorAll('button[name=theme]').forEach((button) => {   // it offers the other one
+    document.querySelectorAll('.cover button[name=theme], .alone button[name=theme]').forEach((button) => {   // it offers the other one
       button.value = dark.matches ? 'light' : 'dark';
       button.textContent = dark.matches ? 'Day page' : 'Night page';
     });

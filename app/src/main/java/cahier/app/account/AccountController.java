@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The trainer's own account: the password, and where they are signed in. */
@@ -61,19 +62,19 @@ class AccountController {
     }
 
     @GetMapping("/account")
-    String show(@AuthenticationPrincipal TrainerUser me, HttpServletRequest request, Model model) {
+    String show(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "1") int page, HttpServletRequest request, Model model) {
         model.addAttribute("form", new PasswordForm("", ""));
-        return page(me, request, model);
+        return page(me, page, request, model);
     }
 
-    private String page(TrainerUser me, HttpServletRequest request, Model model) {
+    private String page(TrainerUser me, int page, HttpServletRequest request, Model model) {
         ZoneId zone = accounts.zone(me.practice());
         LocalDate today = LocalDate.ofInstant(Instant.now(clock), zone);
         model.addAttribute("email", me.email());
         model.addAttribute("factor", factors.of(me));
         model.addAttribute("factorSince", factors.of(me).since().map(at -> Dates.moment(at, zone, today)).orElse(""));
         model.addAttribute("signIns", signIns.of(me, session(request)).stream().map(s -> new Line(s, Dates.moment(s.since(), zone, today), Dates.moment(s.lastUsed(), zone, today))).toList());
-        model.addAttribute("entries", audit.latest(me.practice()).stream().map(e -> new Done(e, Dates.moment(e.at(), zone, today))).toList());
+        model.addAttribute("entries", audit.page(me.practice(), page).map(e -> new Done(e, Dates.moment(e.at(), zone, today))));
         return "account/account";
     }
 
@@ -95,7 +96,7 @@ class AccountController {
             check.refuse("old", "is not your password");
         }
         if (result.hasErrors()) {
-            return page(me, request, model);
+            return page(me, 1, request, model);
         }
         credentials.change(me, fresh, session(request), Instant.now(clock));
         flash.addFlashAttribute("said", "Your password is changed. Every other sign-in has ended.");

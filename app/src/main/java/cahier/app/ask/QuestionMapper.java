@@ -21,8 +21,11 @@ interface QuestionMapper {
             values (#{q.id}, #{practice}, #{q.householdId}, #{q.words}, #{q.askedAt}, #{now}) on conflict do nothing""")
     int insert(PracticeId practice, @Param("q") Question question, Instant now);
 
-    @Select(COLUMNS + "and household_id = #{household} order by asked_at desc, id limit #{most}")
-    List<Question> latest(PracticeId practice, long household, int most);
+    @Select(COLUMNS + "and household_id = #{household} order by asked_at desc, id limit #{most} offset #{after}")
+    List<Question> newest(PracticeId practice, long household, int most, long after);
+
+    @Select(COLUMNS + "and household_id = #{household} and answered_at is null order by asked_at desc, id")
+    List<Question> openOf(PracticeId practice, long household);
 
     @Select(COLUMNS + "and id = #{id}")
     Optional<Question> find(PracticeId practice, UUID id);

@@ -3,6 +3,7 @@ package cahier.app.ask;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
+import cahier.app.web.Paged;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -13,8 +14,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Questions {
-
-    private static final int SHOWN = 20;
 
     private final QuestionMapper questions;
 
@@ -27,9 +26,14 @@ public class Questions {
         return questions.insert(practice, question, now) > 0;
     }
 
-    /** The latest of a household, newest first. */
-    public List<Question> latest(PracticeId practice, long household) {
-        return questions.latest(practice, household, SHOWN);
+    /** A household's, newest first. */
+    public Paged<Question> page(PracticeId practice, long household, int page) {
+        return Paged.read(page, (most, after) -> questions.newest(practice, household, most, after));
+    }
+
+    /** Those of a household without an answer, newest first. */
+    public List<Question> open(PracticeId practice, long household) {
+        return questions.openOf(practice, household);
     }
 
     /** Those without an answer, of the whole practice, oldest first. */

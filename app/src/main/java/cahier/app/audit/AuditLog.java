@@ -2,9 +2,9 @@ package cahier.app.audit;
 
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
+import cahier.app.web.Paged;
 
 import java.time.Instant;
-import java.util.List;
 import org.springframework.context.event.EventListener;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -15,8 +15,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class AuditLog {
-
-    private static final int SHOWN = 50;
 
     private final AuditMapper entries;
 
@@ -39,9 +37,9 @@ public class AuditLog {
         return signedIn != null && signedIn.getPrincipal() instanceof TrainerUser trainer ? trainer.name() : audited.note().isEmpty() ? "Cahier" : audited.note();
     }
 
-    /** The newest of a practice, newest first. */
+    /** A practice's, newest first. */
     @Transactional(readOnly = true)
-    public List<Entry> latest(PracticeId practice) {
-        return entries.latest(practice, SHOWN);
+    public Paged<Entry> page(PracticeId practice, int page) {
+        return Paged.read(page, (most, after) -> entries.newest(practice, most, after));
     }
 }

@@ -18,6 +18,6 @@ interface AuditMapper {
 
     @Select("""
             select a.at, a.who, a.what, a.note, coalesce(h.name, '') as household from audit a left join household h on h.practice_id = a.practice_id and h.id = a.household_id
-            where a.practice_id = #{practice} order by a.at desc, a.id desc limit #{most}""")
-    List<AuditLog.Entry> latest(PracticeId practice, int most);
+            where a.practice_id = #{practice} order by a.at desc, a.id desc limit #{most} offset #{after}""")
+    List<AuditLog.Entry> newest(PracticeId practice, int most, long after);
 }

@@ -1,7 +1,6 @@
 package cahier.app.book;
 
 import cahier.app.alarm.Alarms;
-import cahier.app.ask.Question;
 import cahier.app.ask.Questions;
 import cahier.app.draw.RepStrip;
 import cahier.app.food.FoodLines;
@@ -104,7 +103,7 @@ public class Books {
         List<TrackRow> rows = ways.stream().map(w -> row(facts, w, logged, now)).toList();
         return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
                 log.notes(practice, id, now.minus(NOTES_SINCE), NOTES), alarms.open(practice, id),
-                questions.latest(practice, id).stream().filter(Question::isOpen).toList(), incidents.lately(practice, id, now), homeworks.behind(practice, ways),
+                questions.open(practice, id), incidents.lately(practice, id, now), homeworks.behind(practice, ways),
                 taps.since(practice, id, now.minus(MARKS_SINCE)), alarms.history(practice, id).stream().filter(a -> !a.isOpen() && a.happenedAt().isAfter(now.minus(ALARMS_SINCE))).toList(),
                 Load.of(homeworks.next(practice, ways), ways, intakes.get(practice, id).dailyMinutes(), pieces -> food.of(practice, facts, pieces, now.atZone(facts.household().zone()).toLocalDate())),
                 now.atZone(facts.household().zone()).toLocalDate(), now);
@@ -116,7 +115,7 @@ public class Books {
         homeworks.latest(practice, household);
         links.madeAt(practice, household);
         log.notes(practice, household, now.minus(NOTES_SINCE), NOTES);
-        questions.latest(practice, household);
+        questions.open(practice, household);
         incidents.lately(practice, household, now);
         taps.since(practice, household, now.minus(MARKS_SINCE));
         intakes.get(practice, household);

@@ -154,9 +154,9 @@ class SheetController {
     }
 
     @GetMapping("/sheets")
-    String list(@AuthenticationPrincipal TrainerUser me, Model model) {
+    String list(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "1") int page, Model model) {
         Map<Long, Household> byId = households.byId(me.practice());
-        model.addAttribute("sheets", homeworks.newest(me.practice()));
+        model.addAttribute("sheets", homeworks.page(me.practice(), page));
         model.addAttribute("households", byId);
         return "sheet/sheets";
     }

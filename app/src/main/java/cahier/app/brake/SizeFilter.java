@@ -11,6 +11,7 @@ import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
@@ -50,7 +51,7 @@ class SizeFilter extends OncePerRequestFilter {
         long most = most(request);
         if (request.getContentLengthLong() > most) {
             refuse(request, response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
-                    "What is sent here must be at most " + words(most) + ", was " + words(request.getContentLengthLong()));
+                    "What is sent here must be at most " + words(most) + ", was " + was(request.getContentLengthLong(), most));
         } else if (isMultipart(request) && request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null) {
             refuse(request, response, HttpServletResponse.SC_LENGTH_REQUIRED, "A file must say how long it is");
         } else {
@@ -92,6 +93,11 @@ class SizeFilter extends OncePerRequestFilter {
 
     private static String words(long bytes) {
         return bytes < FORM ? bytes / 1_000 + " kB" : bytes / 1_000_000 + " MB";
+    }
+
+    /** Said finer where it is hardly more than what is allowed. */
+    private static String was(long bytes, long most) {
+        return words(bytes).equals(words(most)) ? String.format(Locale.UK, "%,d bytes", bytes) : words(bytes);
     }
 
     /** In words: to a phone as it reads them, to a browser as a page, which stands ready: templates are drawn behind this filter. */

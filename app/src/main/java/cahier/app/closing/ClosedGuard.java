@@ -1,12 +1,11 @@
 package cahier.app.closing;
 
+import cahier.app.household.Addressed;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.scope.TrainerUser;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.security.Principal;
-import java.util.Map;
 import java.util.Set;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.http.HttpStatus;
@@ -22,12 +21,13 @@ import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** The one place that keeps a closed household as it is: what is posted to its address is refused, but for opening it again, copying and erasing it. */
+/** The one place that keeps a closed household as it is: what is posted about it is refused, but for opening, copying and erasing it, and for an alarm that is read and answered. */
 @Component
 @ControllerAdvice(annotations = Controller.class)
 class ClosedGuard implements HandlerInterceptor, WebMvcConfigurer {
 
-    private static final Set<String> FREE = Set.of("/reopen", "/close", "/export", "/erase");
+    private static final Set<String> FREE = Set.of("/households/{household}/reopen", "/households/{household}/close", "/households/{household}/export", "/households/{household}/erase",
+            "/alarms/{id}/opened", "/alarms/{id}/answer");
 
     private final Households households;
 
@@ -37,18 +37,14 @@ class ClosedGuard implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).addPathPatterns("/households/**");
+        registry.addInterceptor(this);
     }
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-        Principal who = request.getUserPrincipal();
-        if (request.getMethod().equals("POST") && who instanceof Authentication signedIn && signedIn.getPrincipal() instanceof TrainerUser me
-                && request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE) instanceof Map<?, ?> parts && FREE.stream().noneMatch(request.getRequestURI()::endsWith)) {
-            Object number = parts.containsKey("household") ? parts.get("household") : parts.get("id");
-            if (number instanceof String id && id.matches("\\d{1,18}")) {
-                refuseIfClosed(households.get(me.practice(), Long.parseLong(id)));
-            }
+        if (request.getMethod().equals("POST") && request.getUserPrincipal() instanceof Authentication signedIn && signedIn.getPrincipal() instanceof TrainerUser me
+                && !FREE.contains(String.valueOf(request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE)))) {
+            Addressed.of(request).flatMap(address -> households.ofAddress(me.practice(), address)).ifPresent(id -> refuseIfClosed(households.get(me.practice(), id)));
         }
         return true;
     }

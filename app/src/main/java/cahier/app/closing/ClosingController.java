@@ -47,7 +47,7 @@ class ClosingController {
     String leave(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, Model model) {
         model.addAttribute("household", households.get(me.practice(), household));
         model.addAttribute("alarms", alarms.open(me.practice(), household).size());
-        model.addAttribute("questions", questions.open(me.practice()).stream().filter(q -> q.householdId() == household).count());
+        model.addAttribute("questions", questions.open(me.practice(), household).size());
         return "closing/leave";
     }
 
@@ -71,12 +71,7 @@ class ClosingController {
 
     @PostMapping("/households/{household}/dogs/{dog}/back")
     String back(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable long dog, RedirectAttributes flash) {
-        try {
-            closings.dog(me, household, dog, null, Instant.now(clock));
-        } catch (DuplicateKeyException e) {
-            flash.addFlashAttribute("refusal", "It was not put back: another dog has that name now.");
-        }
-        return facts(household, "dogs");
+        return putBack(household, "dogs", () -> closings.dog(me, household, dog, null, Instant.now(clock)), "It was not put back: another dog has that name now.", flash);
     }
 
     @PostMapping("/households/{household}/people/{person}/left")
@@ -87,12 +82,7 @@ class ClosingController {
 
     @PostMapping("/households/{household}/people/{person}/back")
     String returned(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable long person, RedirectAttributes flash) {
-        try {
-            closings.person(me, household, person, false, Instant.now(clock));
-        } catch (DuplicateKeyException e) {
-            flash.addFlashAttribute("refusal", "Not put back: somebody else has that name now.");
-        }
-        return facts(household, "people");
+        return putBack(household, "people", () -> closings.person(me, household, person, false, Instant.now(clock)), "Not put back: somebody else has that name now.", flash);
     }
 
     @PostMapping("/tracks/{track}/take-off")
@@ -114,6 +104,15 @@ class ClosingController {
         List<Long> known = tracks.ofHousehold(me.practice(), household).stream().map(m -> m.track().id()).toList();
         track.stream().filter(known::contains).sorted().forEach(t -> tracks.takeOff(me.practice(), t, me.signature(), Instant.now(clock)));
         return "redirect:/households/" + home.id() + "/roadmap";
+    }
+
+    private static String putBack(long household, String kind, Runnable back, String nameIsTaken, RedirectAttributes flash) {
+        try {
+            back.run();
+        } catch (DuplicateKeyException e) {
+            flash.addFlashAttribute("refusal", nameIsTaken);
+        }
+        return facts(household, kind);
     }
 
     private static String roadmap(Track track) {

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Erasing in two steps: what would go, then the household's name by hand; and the certificate. */
 @Controller
@@ -44,9 +45,9 @@ class ErasureController {
 
     /** Households that are closed, and certificates of those that were erased. */
     @GetMapping("/households/closed")
-    String closed(@AuthenticationPrincipal TrainerUser me, Model model) {
+    String closed(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "1") int page, Model model) {
         model.addAttribute("closed", households.closed(me.practice()));
-        model.addAttribute("erased", erasures.latest(me.practice()));
+        model.addAttribute("erased", erasures.page(me.practice(), page));
         return "erasure/closed";
     }
 

@@ -30,8 +30,8 @@ interface ErasureMapper {
     @Select(COLUMNS + "and household_id = #{household} and done_at is null")
     Optional<Row> asked(PracticeId practice, long household);
 
-    @Select(COLUMNS + "order by asked_at desc limit 100")
-    List<Row> latest(PracticeId practice);
+    @Select(COLUMNS + "order by asked_at desc, id desc limit #{most} offset #{after}")
+    List<Row> newest(PracticeId practice, int most, long after);
 
     @Select(COLUMNS + "and done_at is null order by id")
     List<Row> waiting(PracticeId practice);

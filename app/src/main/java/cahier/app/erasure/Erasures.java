@@ -5,6 +5,7 @@ import cahier.app.closing.Closings;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
+import cahier.app.web.Paged;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -60,10 +61,10 @@ public class Erasures {
         return erasures.find(practice, id).map(this::certificate).orElseThrow(() -> new NotFound("erasure " + id));
     }
 
-    /** The latest, newest first. */
+    /** Newest first. */
     @Transactional(readOnly = true)
-    public List<Certificate> latest(PracticeId practice) {
-        return erasures.latest(practice).stream().map(this::certificate).toList();
+    public Paged<Certificate> page(PracticeId practice, int page) {
+        return Paged.read(page, (most, after) -> erasures.newest(practice, most, after)).map(this::certificate);
     }
 
     private Certificate certificate(ErasureMapper.Row row) {

@@ -1,17 +1,16 @@
 package cahier.app.history;
 
-import cahier.app.scope.PracticeId;
+import cahier.app.household.Household;
+import cahier.app.web.Dates;
+import cahier.app.web.Paged;
 import java.time.Instant;
-import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Reads who did what. */
+/** Reads who did what, and who looked. */
 @Service
 @Transactional(readOnly = true)
 class Histories {
-
-    private static final int MOST = 200;
 
     private final HistoryMapper mapper;
 
@@ -19,12 +18,27 @@ class Histories {
         this.mapper = mapper;
     }
 
-    /** "accepted a suggestion: Leave it", and by whom. */
-    record Line(Instant at, String who, String did) {
+    /** "Imre accepted a suggestion: Leave it", and when. */
+    record Line(String says, String when) {
     }
 
-    /** The newest 200 of a household, newest first. */
-    List<Line> of(PracticeId practice, long household) {
-        return mapper.latest(practice, household, MOST).stream().map(a -> new Line(a.at(), a.who(), a.did().words() + (a.about().isEmpty() ? "" : a.about().matches("\\d+") ? " " + a.about() : ": " + a.about()))).toList();
+    /** What was done, newest first. */
+    Paged<Line> done(Household home, int page, Instant now) {
+        return Paged.read(page, (most, after) -> mapper.acts(home.practiceId(), home.id(), most, after))
+                .map(a -> new Line(a.who() + " " + a.did().words() + about(a.about()), Dates.moment(a.at(), home.zone(), now.atZone(home.zone()).toLocalDate())));
+    }
+
+    private static String about(String about) {
+        return about.isEmpty() ? "" : about.matches("\\d+") ? " " + about : ": " + about;
+    }
+
+    /** Who opened its pages, a line a day, newest first. */
+    Paged<Line> looks(Household home, int page) {
+        return Paged.read(page, (most, after) -> mapper.looks(home.practiceId(), home.id(), most, after)).map(l -> {
+            String first = Dates.time(l.firstAt(), home.zone());
+            String last = Dates.time(l.lastAt(), home.zone());
+            return new Line(l.who() + " opened " + l.times() + (l.times() == 1 ? " page" : " pages"),
+                    Dates.longDate(l.day()) + ", " + (first.equals(last) ? "at " + first : "from " + first + " to " + last));
+        });
     }
 }

@@ -2,7 +2,9 @@ package cahier.app.history;
 
 import cahier.app.scope.PracticeId;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
+import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 
@@ -13,7 +15,7 @@ interface HistoryMapper {
     record Act(Instant at, String who, Did did, String about) {
     }
 
-    /** The newest acts of whoever is named with one; an owner's taps are in the log of each track. */
+    /** Acts, newest first, of whoever is named with one; an owner's taps are in the log of each track. */
     @Select("""
             select at, who, did, about from (
                 select at, who, what as did, '' as about from audit where practice_id = #{practice} and household_id = #{household}
@@ -39,6 +41,22 @@ interface HistoryMapper {
                 union all select at, by_trainer, 'DANGER_SEEN', '' from danger where practice_id = #{practice} and household_id = #{household}
                 union all select g.raised_on::timestamptz, g.raised_by, 'FLAG_RAISED', d.name from gate g join dog d on d.id = g.dog_id
                     where g.practice_id = #{practice} and g.household_id = #{household}
-            ) acts where who <> '' order by at desc, did limit #{most}""")
-    List<Act> latest(PracticeId practice, long household, int most);
+            ) acts where who <> '' order by at desc, did limit #{most} offset #{after}""")
+    List<Act> acts(PracticeId practice, long household, int most, long after);
+
+    record LookRow(String who, LocalDate day, Instant firstAt, Instant lastAt, int times) {
+    }
+
+    @Select("""
+            select who, day, first_at, last_at, times from look where practice_id = #{practice} and household_id = #{household}
+            order by day desc, last_at desc, who limit #{most} offset #{after}""")
+    List<LookRow> looks(PracticeId practice, long household, int most, long after);
+
+    /** Counts pages somebody opened to the household's own day. */
+    @Insert("""
+            insert into look (practice_id, household_id, who, day, first_at, last_at, times)
+            select practice_id, id, #{who}, (#{last}::timestamptz at time zone zone)::date, #{first}, #{last}, #{times} from household where practice_id = #{practice} and id = #{household}
+            on conflict (practice_id, household_id, who, day) do update
+            set first_at = least(look.first_at, excluded.first_at), last_at = greatest(look.last_at, excluded.last_at), times = look.times + excluded.times""")
+    void look(PracticeId practice, long household, String who, Instant first, Instant last, int times);
 }

@@ -1,4 +1,4 @@
-/** Who changed what of a household, gathered from what each act keeps of itself. */
+/** Who changed what of a household, gathered from what each act keeps of itself; and who looked at it. */
 @NullMarked
 package cahier.app.history;
 

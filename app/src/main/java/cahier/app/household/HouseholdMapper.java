@@ -3,6 +3,7 @@ package cahier.app.household;
 import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
@@ -16,6 +17,12 @@ interface HouseholdMapper {
 
     @Select(COLUMNS + "where practice_id = #{practice} order by lower(name), id")
     List<Household> everOne(PracticeId practice);
+
+    @Select("select id from household where practice_id = #{practice} and id = #{id}::bigint")
+    Optional<Long> itself(PracticeId practice, String id);
+
+    @Select("select household_id from ${kind.table} where practice_id = #{practice} and id = #{id}::${kind.type}")
+    Optional<Long> ofPart(PracticeId practice, @Param("kind") Addressed.Kind kind, String id);
 
     @Update("update household set closed_at = #{at}, version = version + 1 where practice_id = #{practice} and id = #{id}")
     int setClosed(PracticeId practice, long id, @Nullable Instant at);

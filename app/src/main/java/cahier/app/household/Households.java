@@ -11,6 +11,7 @@ import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -49,6 +50,12 @@ public class Households {
     /** All that ever were, by id: for what still names them. */
     public Map<Long, Household> byId(PracticeId practice) {
         return households.everOne(practice).stream().collect(Collectors.toMap(Household::id, Function.identity()));
+    }
+
+    /** Whose household an address is about; none where the practice has no such thing. */
+    @Transactional(readOnly = true)
+    public Optional<Long> ofAddress(PracticeId practice, Addressed address) {
+        return address.kind() == Addressed.Kind.HOUSEHOLD ? households.itself(practice, address.id()) : households.ofPart(practice, address.kind(), address.id());
     }
 
     /** Closes a household, or works with it again where {@code at} is null. */

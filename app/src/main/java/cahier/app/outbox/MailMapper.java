@@ -25,8 +25,8 @@ interface MailMapper {
                     #{m.site}, #{m.nextAt}, #{m.madeAt})""")
     void insert(PracticeId practice, @Param("m") Mail mail);
 
-    @Select(COLUMNS + "order by made_at desc, id desc limit #{most}")
-    List<Mail> latest(PracticeId practice, int most);
+    @Select(COLUMNS + "order by made_at desc, id desc limit #{most} offset #{after}")
+    List<Mail> newest(PracticeId practice, int most, long after);
 
     @Select(COLUMNS + "and id = #{id}")
     Optional<Mail> find(PracticeId practice, long id);

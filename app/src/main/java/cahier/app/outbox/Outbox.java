@@ -9,6 +9,7 @@ import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.SheetItem;
 import cahier.app.web.NotFound;
+import cahier.app.web.Paged;
 import cahier.app.wording.TextKind;
 import cahier.app.wording.Wording;
 import cahier.app.wording.Wordings;
@@ -27,7 +28,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Outbox {
 
-    private static final int SHOWN = 100;
 
     private final MailMapper mails;
     private final Wordings wordings;
@@ -134,8 +134,8 @@ public class Outbox {
 
     /** The newest mails of the practice. */
     @Transactional(readOnly = true)
-    public List<Mail> latest(PracticeId practice) {
-        return mails.latest(practice, SHOWN);
+    public Paged<Mail> page(PracticeId practice, int page) {
+        return Paged.read(page, (most, after) -> mails.newest(practice, most, after));
     }
 
     @Transactional(readOnly = true)

@@ -55,10 +55,8 @@ class OutboxController {
     }
 
     @GetMapping("/outbox")
-    String show(@AuthenticationPrincipal TrainerUser me, Model model) {
-        List<Mail> mails = outbox.latest(me.practice());
-        model.addAttribute("mails", mails);
-        model.addAttribute("waiting", mails.stream().filter(Mail::isWaiting).count());
+    String show(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "1") int page, Model model) {
+        model.addAttribute("mails", outbox.page(me.practice(), page));
         model.addAttribute("failed", outbox.failed(me.practice()));
         model.addAttribute("households", households.byId(me.practice()).values().stream().collect(Collectors.toMap(Household::id, Household::name)));
         model.addAttribute("zone", accounts.zone(me.practice()));

@@ -149,11 +149,11 @@ class OwnerController {
 
     /** Asks the trainer between lessons; earlier questions with their answers. */
     @GetMapping("/o/{token}/ask")
-    String ask(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+    String ask(@PathVariable String token, @RequestParam(defaultValue = "1") int page, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         model.addAttribute("token", token);
         model.addAttribute("trainers", accounts.trainers(owner.practice()));
         model.addAttribute("facts", practice.facts(owner));
-        model.addAttribute("questions", questions.latest(owner.practice(), owner.householdId()));
+        model.addAttribute("questions", questions.page(owner.practice(), owner.householdId(), page));
         return "owner/ask";
     }
 

@@ -1,15 +1,13 @@
 package cahier.app.roadmap;
 
 import cahier.app.household.Households;
+import cahier.app.method.MethodForm;
 import cahier.app.method.Methods;
 import cahier.app.scope.TrainerUser;
-import cahier.core.method.Choice;
 import cahier.core.method.Method;
 import cahier.core.method.Question;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -50,13 +48,7 @@ class MethodController {
     /** Each question by its name; one that is missing or unknown stays as it was. Then asks about the steps, if any would change. */
     @PostMapping("/households/{household}/method")
     String keep(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam Map<String, String> form, RedirectAttributes flash) {
-        Method before = methods.ofHousehold(me.practice(), household);
-        Map<Question, Choice> chosen = new EnumMap<>(Question.class);
-        for (Question question : Question.values()) {
-            chosen.put(question, Arrays.stream(Choice.values()).filter(c -> question.choices().contains(c) && c.name().equals(form.get(question.name())))
-                    .findFirst().orElse(before.of(question)));
-        }
-        Method method = new Method(chosen);
+        Method method = MethodForm.read(form, methods.ofHousehold(me.practice(), household));
         if (form.containsKey("usual")) {
             methods.keepAsUsual(me.practice(), method);
         }

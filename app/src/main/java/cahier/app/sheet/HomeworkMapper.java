@@ -50,8 +50,8 @@ interface HomeworkMapper {
     @Select(COLUMNS + "and household_id = #{household} order by number desc limit #{most}")
     List<Row> newestOf(PracticeId practice, long household, int most);
 
-    @Select(COLUMNS + OUT + "order by issued_at desc limit 200")
-    List<Row> newest(PracticeId practice);
+    @Select(COLUMNS + OUT + "order by issued_at desc, id desc limit #{most} offset #{after}")
+    List<Row> newest(PracticeId practice, int most, long after);
 
     /** Every step this household was ever asked to practise, and the steps below them. */
     @Select("""

@@ -11,6 +11,7 @@ import cahier.app.scope.TrainerUser;
 import cahier.app.track.Step;
 import cahier.app.track.TrackSteps;
 import cahier.app.web.NotFound;
+import cahier.app.web.Paged;
 import cahier.core.rest.Following;
 import cahier.core.rest.Handler;
 import cahier.core.rest.Permit;
@@ -220,10 +221,10 @@ public class Homeworks {
         return homeworks.latest(practice, household).map(this::filled);
     }
 
-    /** The newest sheets of the practice without their items, newest first. */
-    public List<Homework> newest(PracticeId practice) {
-        return homeworks.newest(practice).stream()
-                .map(r -> new Homework(r.id(), r.householdId(), r.number(), r.issuedAt(), r.issuedBy(), List.of(), List.of(), List.of(), r.follows())).toList();
+    /** The sheets of the practice without their items, newest first. */
+    public Paged<Homework> page(PracticeId practice, int page) {
+        return Paged.read(page, (most, after) -> homeworks.newest(practice, most, after))
+                .map(r -> new Homework(r.id(), r.householdId(), r.number(), r.issuedAt(), r.issuedBy(), List.of(), List.of(), List.of(), r.follows()));
     }
 
     /** The newest sheets of a household, newest first. */

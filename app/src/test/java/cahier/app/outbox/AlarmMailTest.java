@@ -58,7 +58,7 @@ class AlarmMailTest extends AppTest {
     }
 
     private List<Mail> mails() {
-        return PracticeScope.within(ines.practice(), () -> outbox.latest(ines.practice()));
+        return PracticeScope.within(ines.practice(), () -> outbox.page(ines.practice(), 1).rows());
     }
 
     private List<Mail> mailsOfHome() {

@@ -2,6 +2,7 @@ package cahier.app.settings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.matchesPattern;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
@@ -47,6 +48,17 @@ class SettingsTest extends AppTest {
     }
 
     @Test
+    void thePassRuleOfThePracticeStandsInNewStepsOfHouseholdsThatChoseNothing() throws Exception {
+        Home home = homes.make(ode, TrackKind.SKILL, 0);
+        Home chose = homes.make(ode, TrackKind.SKILL, 0);
+        send(ode, "/households/" + chose.id + "/method", "PASS", "PASS_BLOCKS");
+        send(ode, "/settings/method", "PASS", "PASS_ODDS", "WHO_MOVES_ON", "nobody").andExpect(redirectedUrl("/settings/method"));
+        open(ode, "/settings/method").andExpect(content().string(matchesPattern("(?s).*value=\"PASS_ODDS\"\\s+checked.*"))).andExpect(content().string(matchesPattern("(?s).*value=\"TRAINER_MOVES_ON\"\\s+checked.*")));
+        open(ode, "/tracks/" + home.track + "/steps/new").andExpect(content().string(matchesPattern("(?s).*value=\"ODDS\"\\s+selected.*")));
+        open(ode, "/tracks/" + chose.track + "/steps/new").andExpect(content().string(matchesPattern("(?s).*value=\"BLOCKS\"\\s+selected.*")));
+    }
+
+    @Test
     void whatCannotBeIsSaidBesideItsFieldAndNothingTypedIsLost() throws Exception {
         send(ode, "/settings/practice", practice("", "Nowhere/Land", "500", "0")).andExpect(status().isOk()).andExpect(content().string(containsString("must be a time zone such as Europe/London, was “Nowhere/Land”")))
                 .andExpect(content().string(containsString("must be a whole number from 15 to 240, was “500”"))).andExpect(content().string(containsString("value=\"Nowhere/Land\"")))
@@ -66,7 +78,7 @@ class SettingsTest extends AppTest {
 
     @Test
     void aChildsNameIsKeptOnlyWhereAnAdultAgreed() throws Exception {
-        Home home = homes.make(ode, TrackKind.SKILL, 1);
+        Home home = homes.make(ode, TrackKind.SKILL, 0);
         String adult = Long.toString(home.facts().people().get(0).id());
         String people = "/households/" + home.id + "/people";
         send(ode, people, "id", "0", "version", "0", "name", "Ivo", "age", "9", "mayHandle", "on", "adult", adult).andExpect(status().isOk())

@@ -66,7 +66,7 @@ class IssueTest extends AppTest {
     }
 
     private List<Mail> mails() {
-        return asEdda(() -> outbox.latest(edda().practice())).stream().filter(m -> Objects.equals(m.householdId(), home.id)).toList();
+        return asEdda(() -> outbox.page(edda().practice(), 1)).rows().stream().filter(m -> Objects.equals(m.householdId(), home.id)).toList();
     }
 
     private String seen() {

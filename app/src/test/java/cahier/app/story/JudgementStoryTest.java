@@ -101,7 +101,7 @@ class JudgementStoryTest {
         assertThat(trainer.locator(".note .cross")).isVisible();
         trainer.waitForLoadState(); // a page that still loads does not hear keys yet
         trainer.keyboard().press("?");
-        trainer.locator("#keys-on").uncheck();
+        trainer.locator("#keys [data-keys-on]").uncheck();
         trainer.keyboard().press("Escape");
         trainer.keyboard().press("a");
         trainer.keyboard().press("g");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
+import cahier.app.history.WhoLooked;
 import cahier.app.scope.TrainerUser;
 import cahier.app.support.AppTest;
 import cahier.app.support.Postgres;
@@ -15,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -27,11 +29,13 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 /** Every page there is, found in the application's own list, opened on the demo: it answers, and the database is afterwards as it was. */
 class GetsWriteNothingTest extends AppTest {
 
-    /** Rows of signing in and of the schedule, which no page writes. */
-    private static final Set<String> NO_DATA = Set.of("brake", "spring_session", "spring_session_attributes", "shedlock", "flyway_schema_history");
+    /** Rows of signing in and of the schedule, which no page writes; and who looked, which is written beside the page. */
+    private static final Set<String> NO_DATA = Set.of("look", "brake", "spring_session", "spring_session_attributes", "shedlock", "flyway_schema_history");
     /** What a page needs in its address beside numbers. */
     private static final Map<String, String> ASKS = Map.of("/bench/recording.wav", "?spell=3", "/tracks/{id}/payback", "?uses=4", "/tracks/{id}/what-if", "?pass=RUN&run=5",
             "/effort", "?pass=RUN&run=5&reps=8&sessions=2");
+    private static final String TIMES = "select coalesce(sum(times), 0) from look";
+    private static final Pattern ABOUT_NO_HOUSEHOLD = Pattern.compile("^/(o|shelf|outbox|calendar|erasures|new-password)/");
     private static final String TOKEN = "demo-pim-4Zr8wQ2hVt6KxNq1Lb9sYc3d";
     /** Pages that the demo has nothing for, or that only exist before the first practice. */
     private static final Set<String> NOT_IN_THE_DEMO = Set.of("/first-run", "/error", "/bench", "/o/{token}/times.ics", "/calendar/{secret}.ics", "/shelf/own-{id}/edit", "/shelf/own-{id}/steps/{key}", "/tracks/{track}/call",
@@ -41,6 +45,8 @@ class GetsWriteNothingTest extends AppTest {
     private RequestMappingHandlerMapping requestMappingHandlerMapping;
     @Value("${spring.datasource.url}")
     private String url;
+    @Autowired
+    private WhoLooked looks;
     private JdbcTemplate all;
     private long household;
     private String track;
@@ -80,9 +86,7 @@ class GetsWriteNothingTest extends AppTest {
                 .replace("/shelf/{name}", "/shelf/recall").replace("{word}", "never-made");
     }
 
-    @Test
-    void everyPageAnswersAndLeavesEveryRowAsItWas() throws Exception {
-        TrainerUser imre = imre();
+    private Set<String> patterns() {
         Set<String> patterns = new TreeSet<>();
         for (RequestMappingInfo info : requestMappingHandlerMapping.getHandlerMethods().keySet()) {
             Set<RequestMethod> methods = info.getMethodsCondition().getMethods();
@@ -92,10 +96,19 @@ class GetsWriteNothingTest extends AppTest {
         }
         assertThat(patterns).hasSizeGreaterThan(80).containsAll(NOT_IN_THE_DEMO);
         patterns.removeAll(NOT_IN_THE_DEMO);
+        return patterns;
+    }
+
+    @Test
+    void everyPageAnswersAndLeavesEveryRowAsItWas() throws Exception {
+        TrainerUser imre = imre();
         open(imre, "/"); // what is due is judged before the count
         Map<String, String> before = Postgres.rows(url, NO_DATA);
+        looks.round();
         List<String> broken = new ArrayList<>();
-        for (String pattern : patterns) {
+        List<String> notedWrong = new ArrayList<>();
+        for (String pattern : patterns()) {
+            long looked = number(TIMES);
             try {
                 int status = mvc.perform(get(filled(pattern)).with(user(imre))).andReturn().getResponse().getStatus();
                 if (status != 200) {
@@ -104,8 +117,14 @@ class GetsWriteNothingTest extends AppTest {
             } catch (ServletException e) {
                 broken.add(filled(pattern) + " " + e.getCause());
             }
+            looks.round();
+            boolean isOfAHousehold = pattern.contains("{") && !ABOUT_NO_HOUSEHOLD.matcher(pattern).find();
+            if (number(TIMES) - looked != (isOfAHousehold ? 1 : 0)) {
+                notedWrong.add(pattern);
+            }
         }
         assertThat(broken).isEmpty();
+        assertThat(notedWrong).as("every page of a household is noted as looked at, and no other").isEmpty();
         assertThat(Postgres.rows(url, NO_DATA)).isEqualTo(before);
     }
 }
