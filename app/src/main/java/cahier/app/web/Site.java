@@ -19,7 +19,7 @@ public class Site {
 
     private static final Logger LOG = LoggerFactory.getLogger(Site.class);
     /** An address within the application, and nothing that a redirect would fill in or lead elsewhere. */
-    private static final Pattern LOCAL = Pattern.compile("/(?!/)[\\w\\-./?=&%+,:~@]*");
+    private static final Pattern LOCAL = Pattern.compile("/(?!/)[\\w\\-./?=&%+,:~@#]*");
 
     private final String said;
     private volatile int port;
