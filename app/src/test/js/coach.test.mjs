@@ -34,7 +34,7 @@ test('the minutes count from the first rep', () => {
 });
 
 test('the next rep has the role that the core gives it', () => {
-  for (const { says, easy, doseReps, probesLeft, expect } of cases('roles')) {
+  for (const { says, easy, doseReps, probesLeft, beginsEasier, expect } of cases('roles')) {
     const coach = new Coach({ ...TABLE, dose: String(doseReps) });
     assert.equal(coach.role(says === 'EASE' ? 'A' : says[0], easy, probesLeft), expect, JSON.stringify({ says, easy, doseReps, probesLeft }));
   }

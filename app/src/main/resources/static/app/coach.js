@@ -22,8 +22,9 @@ export class Coach {
   }
 
   /** Which role the next rep has: the core's rule where there is no signal, held to the same worked cases. */
-  role(says, easy, probesLeft) {
+  role(says, easy, probesLeft, beginsEasier) {
     if (says === 'E' && this.dose > this.short) return 'WIN';
+    if (beginsEasier) return 'REFRESH';
     if (easy) return 'EASE';
     return probesLeft > 0 ? 'PROBE' : 'WORK';
   }

@@ -14,7 +14,7 @@ const SAME_SITTING_MS = 30 * 60_000;
 
 const page = document.body.dataset;
 const step = page.step;
-const dose = Number(page.dose);
+let dose = Number(page.dose);
 const at = (id) => document.getElementById(id);
 const queue = new Queue(page.token, badge(at('waiting')));
 const coach = new Coach(page);
@@ -23,7 +23,7 @@ const mix = page.mix ? page.mix.split('|') : [];
 const household = page.token.slice(0, 8);
 const clock = at('start') ? new RepClock(Boolean(page.measured), Number(page.lasts ?? 0), numbers(page.pay), `cahier.${household}.pay.${step}`) : null;
 // items waits to be handed to the queue: a tap is kept here first, at once, and leaves when the queue has it.
-let state = { step: `${page.token}/${step}`, session: crypto.randomUUID(), reps: [], items: [], cameBack: 0, stayedOff: 0, leadOn: 0, leadHome: 0 };
+let state = { step: `${page.token}/${step}`, session: crypto.randomUUID(), reps: [], items: [], cameBack: 0, stayedOff: 0, leadOn: 0, leadHome: 0, refresh: page.refresh ?? '', dose };
 
 // ---- who and where, remembered from last time ----
 
@@ -105,15 +105,15 @@ function coaching() {
   const { says, easy } = coach.after(state.reps, Date.now());
   const breathes = says === 'B' && state.breathed !== n;
   const probing = Number(page.probe) - state.reps.filter((r) => r.role === 'PROBE').length;
-  role = coach.role(says, easy, probing);
+  role = coach.role(says, easy, probing, begins());
   at('probe')?.toggleAttribute('hidden', probing <= 0);
   if (at('probe')) at('probe-left').textContent = probing;
   const easier = page.easier || 'With full help.';
-  const eased = role === 'EASE' || role === 'WIN';
+  const eased = role === 'EASE' || role === 'WIN' || role === 'REFRESH';
   at('say').textContent = eased ? easier : page.how;
   at('coach').hidden = !(eased || breathes) || says === 'S';
   at('coach-says').textContent = breathes ? `Let ${page.dog} walk off. Does it come back by itself?`
-    : role === 'WIN' ? 'One sure win, then stop.' : 'Easier for three.';
+    : role === 'WIN' ? 'One sure win, then stop.' : role === 'REFRESH' ? 'After the break: an easier one first.' : 'Easier for three.';
   at('came-back').hidden = !breathes;
   at('stop-next').textContent = says === 'S' ? 'No more of this today.' : 'Wait until it is calm. Then an easier one.';
   stop(page.token, page.track, says === 'S');
@@ -124,6 +124,9 @@ function coaching() {
   at('minutes').textContent = n > 0 ? `${Math.max(0, Math.ceil(coach.leftMs(state.reps, Date.now()) / 60_000))} min left` : '';
   return says;
 }
+
+/** After a pause the session begins easier, until one of those was clean. */
+const begins = () => state.refresh === 'EASIER' && !state.reps.some((r) => r.role === 'REFRESH' && r.outcome === 'CLEAN');
 
 /** Adds to the last rep: what kind of miss, where it broke, what was seen. */
 async function describe(detail) {
@@ -160,7 +163,7 @@ async function tap(outcome) {
   if (at('setup')) at('setup').open = false;
   draw();
   await handed;
-  if (wins && outcome !== 'TOO_MUCH' || dose <= coach.short && state.reps.length === dose && outcome !== 'TOO_MUCH') end(true);
+  if (wins && outcome !== 'TOO_MUCH' || (state.refresh || dose <= coach.short) && state.reps.length >= dose && outcome !== 'TOO_MUCH') end(true);
 }
 
 async function undo() {
@@ -283,6 +286,8 @@ const kept = sitting.load(state.step);
 for (const item of kept?.items ?? []) await queue.add(item.kind, item.body);
 if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at) < SAME_SITTING_MS) {
   state = { ...state, ...kept, items: [] };
+  dose = state.dose;   // as this session began
+  coach.dose = dose;
   sitting.save(state);
   const last = kept.reps.at(-1);
   choose('person', last.person);

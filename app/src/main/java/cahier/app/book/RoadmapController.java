@@ -3,6 +3,7 @@ package cahier.app.book;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.household.LifeChange;
 import cahier.app.intake.Intakes;
 import cahier.app.roadmap.GoesRound;
 import cahier.app.roadmap.RoadmapTrack;
@@ -16,6 +17,7 @@ import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.core.roadmap.NextSheet;
 import java.time.Clock;
+import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -73,6 +75,7 @@ class RoadmapController {
         model.addAttribute("view", new RoadmapView(home, RoadmapView.byDog(households.facts(me.practice(), household).dogs(), ways), next,
                 Load.of(next, ways, intakes.get(me.practice(), household).dailyMinutes(), pieces -> food.of(me.practice(), households.facts(me.practice(), household), pieces, today(home))), starts.missing(me.practice(), ways),
                 roadmaps.parkedItems(me.practice(), household), schools.pending(me.practice(), household).size(), today(home)));
+        model.addAttribute("changes", households.changes(me.practice(), household));
         model.addAttribute("takenOff", tracks.takenOff(me.practice(), household));
         return "book/roadmap";
     }
@@ -129,6 +132,28 @@ class RoadmapController {
     String returnItem(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable long id) {
         roadmaps.returnItem(me.practice(), household, id);
         return roadmap(household);
+    }
+
+    /** The season or the home changed: what was reached is asked for once more. */
+    @PostMapping("/households/{household}/changes")
+    String change(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam LifeChange.What what, @RequestParam(defaultValue = "") String day, RedirectAttributes flash) {
+        LocalDate today = today(households.get(me.practice(), household));
+        try {
+            LocalDate since = day.isBlank() ? today : LocalDate.parse(day.strip());
+            if (since.isAfter(today) || since.isBefore(today.minusYears(1))) {
+                throw new DateTimeException("out of reach");
+            }
+            households.change(me.practice(), household, since, what, me.signature(), Instant.now(clock));
+        } catch (DateTimeException e) {
+            flash.addFlashAttribute("refusal", "The day must be within the last year, such as " + today + ", was “" + day + "”.");
+        }
+        return roadmap(household) + "#changes";
+    }
+
+    @PostMapping("/households/{household}/changes/{id}/remove")
+    String forgetChange(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable long id) {
+        households.forgetChange(me.practice(), household, id);
+        return roadmap(household) + "#changes";
     }
 
     private static Optional<LocalDate> day(String typed, LocalDate today, RedirectAttributes flash) {

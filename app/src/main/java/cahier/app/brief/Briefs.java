@@ -51,6 +51,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -110,7 +111,7 @@ class Briefs {
         List<TrackRow> waiting = book.active().stream().filter(r -> r.note().filter(Note::asksForAnAnswer).isPresent()).toList();
         List<RoadmapTrack> next = homeworks.next(practice, book.rows().stream().map(TrackRow::way).toList());
         return new Brief(facts, lesson, lessons.number(practice, lesson), since.atZone(zone).toLocalDate(), book.today(), lines, blocks(agenda, lesson, zone), own.isPresent(),
-                MinutesRuler.of(agenda.stream().map(AgendaLine::minutes).toList(), lesson.minutes()), waiting, next.stream().map(w -> send(w, waiting)).toList(), bring(book),
+                MinutesRuler.of(agenda.stream().map(AgendaLine::minutes).toList(), lesson.minutes()), waiting, sends(book, next, waiting), bring(book),
                 own.isPresent() ? List.of() : suggested.carriedOver(), book.questions(), log.notes(practice, lesson.householdId(), since, NOTES),
                 incidents.since(practice, lesson.householdId(), since), lessons.pack(practice, lesson.householdId()),
                 food.of(practice, facts, pieces(next), book.today()), lessons.shown(practice, lesson), lessons.notYet(practice, lesson),
@@ -197,6 +198,11 @@ class Briefs {
     private static Map<String, Integer> pieces(List<RoadmapTrack> next) {
         return next.stream().filter(w -> w.roadmap().current().isPresent())
                 .collect(Collectors.toMap(w -> w.track().dogName(), w -> w.roadmap().current().orElseThrow().plan().repsADay(), Integer::sum));
+    }
+
+    private List<Brief.Send> sends(Book book, List<RoadmapTrack> next, List<TrackRow> waiting) {
+        Stream<Brief.Send> upkeep = homeworks.upkeepNext(book.rows().stream().map(TrackRow::way).toList()).stream().map(i -> new Brief.Send(i.trackTitle(), "upkeep. " + i.upkeepWords()));
+        return Stream.concat(next.stream().map(w -> send(w, waiting)), upkeep).toList();
     }
 
     private static Brief.Send send(RoadmapTrack way, List<TrackRow> waiting) {

@@ -168,6 +168,7 @@ class DeskService {
             case STAY -> switch (decided.cause()) {
                 case TOO_MUCH_RECENT -> Triage.Code.TOO_MUCH_RECENT;
                 case PERSON_GAP -> Triage.Code.PERSON_GAP;
+                case REOPENED -> Triage.Code.REOPENED;
                 default -> null;
             };
         });
@@ -188,7 +189,7 @@ class DeskService {
             case ALARM -> SuggestionWords.verdict(Decision.CALL) + ".";
             case QUESTION -> "A question.";
             case LESSON_SOON -> "Lesson soon.";
-            default -> decided.map(d -> SuggestionWords.verdict(d.suggested()) + ".").orElse(Glyph.NONE.getLabel());
+            default -> decided.map(d -> SuggestionWords.verdict(d.suggested(), d.cause()) + ".").orElse(Glyph.NONE.getLabel());
         };
     }
 

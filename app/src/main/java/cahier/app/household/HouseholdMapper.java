@@ -2,8 +2,11 @@ package cahier.app.household;
 
 import cahier.app.scope.PracticeId;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
@@ -17,6 +20,17 @@ interface HouseholdMapper {
 
     @Select(COLUMNS + "where practice_id = #{practice} order by lower(name), id")
     List<Household> everOne(PracticeId practice);
+
+    @Select("select id, day, what from life_change where practice_id = #{practice} and household_id = #{household} order by day, what")
+    List<LifeChange> changes(PracticeId practice, long household);
+
+    @Insert("""
+            insert into life_change (practice_id, household_id, day, what, noted_at, noted_by) values (#{practice}, #{household}, #{day}, #{what}, #{now}, #{by})
+            on conflict do nothing""")
+    void change(PracticeId practice, long household, LocalDate day, LifeChange.What what, Instant now, String by);
+
+    @Delete("delete from life_change where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    int forgetChange(PracticeId practice, long household, long id);
 
     @Select("select id from household where practice_id = #{practice} and id = #{id}::bigint")
     Optional<Long> itself(PracticeId practice, String id);

@@ -9,6 +9,7 @@ import com.fasterxml.jackson.databind.PropertyNamingStrategies;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,6 +51,25 @@ public class Households {
     /** All that ever were, by id: for what still names them. */
     public Map<Long, Household> byId(PracticeId practice) {
         return households.everOne(practice).stream().collect(Collectors.toMap(Household::id, Function.identity()));
+    }
+
+    /** Changes of home and season that were noted, oldest first. */
+    @Transactional(readOnly = true)
+    public List<LifeChange> changes(PracticeId practice, long household) {
+        return households.changes(practice, household);
+    }
+
+    /** Notes that the season or the home changed on a day; the same twice is one. */
+    public void change(PracticeId practice, long household, LocalDate day, LifeChange.What what, String by, Instant now) {
+        get(practice, household);
+        households.change(practice, household, day, what, now, by);
+    }
+
+    /** It was noted by mistake. */
+    public void forgetChange(PracticeId practice, long household, long id) {
+        if (households.forgetChange(practice, household, id) == 0) {
+            throw new NotFound("change " + id);
+        }
     }
 
     /** Whose household an address is about; none where the practice has no such thing. */

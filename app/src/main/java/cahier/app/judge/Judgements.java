@@ -17,6 +17,7 @@ import cahier.core.decide.Reason;
 import cahier.core.decide.Replay;
 import cahier.core.decide.Standing;
 import cahier.core.decide.Suggestion;
+import cahier.core.decide.Upkeep;
 import cahier.core.rep.Evidence;
 import cahier.core.rep.Gap;
 import cahier.core.rep.Outcome;
@@ -132,6 +133,7 @@ public class Judgements {
         Optional<Decided> open = open(practice, track);
         if (roadmap.current().isEmpty() || roadmap.track().isOver()) {
             open.ifPresent(d -> decisions.replace(practice, d.id()));
+            upkeep(household, roadmap, now);
             return;
         }
         Stay visit = roadmap.visit().orElseThrow();
@@ -148,14 +150,29 @@ public class Judgements {
         events.publishEvent(new Suggested(practice, track, now));
     }
 
+    /** A goal that was reached and does not hold: the track is worked again at its last step, and the trainer is told why. */
+    private void upkeep(Household household, TrackSteps roadmap, Instant now) {
+        Instant done = roadmap.track().doneAt();
+        if (done == null || roadmap.track().isOver() || roadmap.steps().isEmpty()) {
+            return;
+        }
+        Case given = cases.sinceDone(household, roadmap, done, now);
+        Upkeep.reopens(given.visit().sessions()).ifPresent(why -> {
+            long visit = tracks.reopen(household.practiceId(), roadmap.track().id(), now);
+            Stay stay = new Stay(visit, roadmap.track().id(), roadmap.steps().get(roadmap.steps().size() - 1).id(), now, null, null, null, null, false);
+            decisions.insert(household.practiceId(), row(household, roadmap, stay, given, why, 0, now));
+            events.publishEvent(new Suggested(household.practiceId(), roadmap.track().id(), now));
+        });
+    }
+
     private static Instant nextLook(Household household, Instant now) {
         return now.atZone(household.zone()).toLocalDate().plusDays(1).atStartOfDay(household.zone()).toInstant();
     }
 
-    /** Withdraws what the reps, as they are now, would not have said, and lets stand what they would have. An alarm is not of the reps. */
+    /** Withdraws what the reps, as they are now, would not have said, and lets stand what they would have. An alarm is not of the reps, and what reopened a track is not of this visit's. */
     private Optional<Decided> lookAnew(Household household, TrackSteps roadmap, Stay visit, Optional<Decided> open, Case given, Instant now) {
         PracticeId practice = household.practiceId();
-        if (open.filter(d -> d.cause() == Cause.ALARM).isPresent()) {
+        if (open.filter(d -> d.cause() == Cause.ALARM || d.cause() == Cause.REOPENED).isPresent()) {
             return open;
         }
         Optional<Replay.Close> stands = Replay.of(given, given.rule()).standing(answered(practice, roadmap.track().id(), visit));

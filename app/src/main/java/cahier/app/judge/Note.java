@@ -18,7 +18,7 @@ public record Note(Decided decided, Glyph glyph, String verdict, List<String> ev
 
     public static Note of(Decided decided, boolean canUndo) {
         Decision shown = decided.isAnswered() && decided.answer() != null ? decided.answer() : decided.suggested();
-        return new Note(decided, Glyph.of(shown), SuggestionWords.verdict(shown), SuggestionWords.evidence(decided.grounds()),
+        return new Note(decided, Glyph.of(shown), decided.isAnswered() ? SuggestionWords.verdict(shown) : SuggestionWords.verdict(shown, decided.cause()), SuggestionWords.evidence(decided.grounds()),
                 SuggestionWords.odds(decided.grounds()), canUndo);
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.judge;
 
+import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
 import cahier.core.decide.Reason;
 import cahier.core.decide.Suggestion;
@@ -27,6 +28,11 @@ public final class SuggestionWords {
             case REFRESH -> "Start easier";
             case STAY -> "Stay";
         };
+    }
+
+    /** The same; of a track that was reopened, that it is worked again. */
+    public static String verdict(Decision decision, Cause cause) {
+        return decision == Decision.STAY && cause == Cause.REOPENED ? "Work it again" : verdict(decision);
     }
 
     /** One line for a list: "Too much, twice, in the last 2 sessions." */
@@ -107,13 +113,19 @@ public final class SuggestionWords {
             case REPS_IN_VISIT -> n + " reps at this step.";
             case DAYS_IN_VISIT -> n + " days at this step.";
             case ALARM_OPEN -> "Stop and call was pressed.";
+            case BEGIN_COLD_CHECK -> "The next session is one cold rep.";
+            case BEGIN_EASIER -> "The next session begins one step easier; one clean, then three of this step.";
+            case BEGIN_HALF_DOSE -> "The next session has half the reps.";
+            case TOO_MUCH_SINCE_DONE -> "Too much, " + times(n) + ", since the goal was reached.";
+            case COLD_OFF_OF_LAST -> n + " of the last " + reason.of() + " cold reps since the goal not clean.";
             case LEFT_BEFORE -> "It was left by a step back before.";
         };
     }
 
     private static String advice(Suggestion suggestion) {
         return switch (suggestion.cause()) {
-            case STALE -> "Begin the next session one step easier.";
+            case REOPENED -> "The goal does not hold: the last step is worked again. Send it with the next homework.";
+            case STALE -> suggestion.refresh().isPresent() ? "" : "Begin the next session one step easier.";
             case TOO_MUCH_RECENT -> "The pass is there; a calm session first.";
             case PERSON_GAP -> "Coach the person before the dog goes back.";
             case ALARM -> "It rests until you decide what comes next.";

@@ -11,6 +11,7 @@ import cahier.app.track.Tracks;
 import cahier.core.decide.Case;
 import cahier.core.decide.Judge;
 import cahier.core.decide.PersonGap;
+import cahier.core.decide.Refresh;
 import cahier.core.decide.Replay;
 import cahier.core.decide.TrackKind;
 import cahier.core.pass.PassRule;
@@ -66,6 +67,15 @@ class TrackCase {
         return alone.after(Replay.of(alone, alone.rule()).gapBeforeLast());
     }
 
+    /** Every session of a track since its goal was reached, as a case on its last step. */
+    Case sinceDone(Household household, TrackSteps roadmap, Instant done, Instant now) {
+        int last = roadmap.steps().size() - 1;
+        List<LoggedRep> logged = log.ofDog(household.practiceId(), roadmap.track().dogId(), done.minus(BEFORE_THE_VISIT)).stream().map(KeptRep::toLogged).toList();
+        List<Session> sessions = Sessions.ofTrack(logged, roadmap.track().id(), r -> r.rep().at().isAfter(done), household.zone());
+        return new Case(roadmap.track().kind(), ruleOf(roadmap.steps().get(last), roadmap.track().kind()), roadmap.track().staleDays(), new cahier.core.rep.Visit(sessions),
+                new Case.Step(last, roadmap.steps().size(), false, false, 0), history(household, roadmap, now.atZone(household.zone()).toLocalDate()));
+    }
+
     private List<Session> sessions(Household household, TrackSteps roadmap, Stay visit) {
         List<KeptRep> reps = log.ofDog(household.practiceId(), roadmap.track().dogId(), visit.enteredAt().minus(BEFORE_THE_VISIT));
         Set<UUID> inVisit = reps.stream().filter(r -> Objects.equals(r.visitId(), visit.id())).map(KeptRep::id).collect(Collectors.toSet());
@@ -80,6 +90,6 @@ class TrackCase {
                 .mapToLong(r -> ChronoUnit.DAYS.between(r.happenedAt().atZone(household.zone()).toLocalDate(), today)).findFirst();
         return new Case.History(alarms.open(household.practiceId(), household.id()).stream().anyMatch(a -> a.dogId() == roadmap.track().dogId()), sinceRep,
                 log.tooMuchInLast(household.practiceId(), track, Judge.TOO_OFTEN_REPS, callAnswered.orElse(Instant.EPOCH)), callAnswered,
-                PersonGap.Before.NONE);
+                PersonGap.Before.NONE, Refresh.wasLatest(log.daysOfTrack(household.practiceId(), track), roadmap.track().staleDays()));
     }
 }

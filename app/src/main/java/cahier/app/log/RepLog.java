@@ -210,6 +210,12 @@ public class RepLog {
         return reps.tooMuchInLast(practice, track, work, after);
     }
 
+    /** Days on which a track was practised, oldest first. */
+    @Transactional(readOnly = true)
+    public List<LocalDate> daysOfTrack(PracticeId practice, long track) {
+        return reps.daysOfTrack(practice, track);
+    }
+
     /** The daily sums of a household, oldest first. */
     public List<PracticeDay> days(PracticeId practice, long household) {
         return reps.daysOfHousehold(practice, household);

@@ -105,6 +105,9 @@ interface RepMapper {
             </script>""")
     void addToDays(PracticeId practice, List<PracticeDay> days);
 
+    @Select("select distinct day from practice_day where practice_id = #{practice} and track_id = #{track} and clean + helped + missed + too_much > 0 order by day")
+    List<LocalDate> daysOfTrack(PracticeId practice, long track);
+
     @Select("""
             select household_id, track_id, step_id, day, clean, helped, missed, too_much from practice_day
             where practice_id = #{practice} and household_id = #{household} order by day, step_id""")

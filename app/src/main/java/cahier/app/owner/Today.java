@@ -8,6 +8,7 @@ import cahier.app.sheet.Homework;
 import cahier.app.sheet.SheetItem;
 import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
+import cahier.core.decide.Refresh;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -53,6 +54,16 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
             return assignment.stepId();
         }
 
+        /** How the session begins after a pause; once one was begun today, the next is an ordinary one. */
+        public Optional<Refresh> refresh() {
+            return sittings.isEmpty() ? assignment.refresh() : Optional.empty();
+        }
+
+        /** Reps of the next session. */
+        public int reps() {
+            return refresh().map(r -> r.dose(plan().reps())).orElse(plan().reps());
+        }
+
         public boolean isPractised() {
             return assignment.isPractised();
         }
@@ -79,7 +90,7 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
 
         /** Dots for the reps that are still to do in the first sitting. */
         public int toDo() {
-            return sittings.isEmpty() ? Math.min(plan().reps(), 12) : 0;
+            return sittings.isEmpty() ? Math.min(reps(), 12) : 0;
         }
     }
 

@@ -9,6 +9,7 @@ import cahier.app.judge.Decided;
 import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
 import cahier.core.decide.Cause;
+import cahier.core.decide.Refresh;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.RedFlag;
 import cahier.core.gate.Topic;
@@ -36,16 +37,18 @@ public final class Allowed {
     private final Map<Long, Alarm> alarms;
     private final Map<Long, List<RaisedGate>> flags;
     private final Map<Long, Decided> open;
+    private final Map<Long, Decided> begins;
     private final Set<Long> stoppedToday;
     private final boolean hotNow;
     private final LocalDate today;
 
-    Allowed(Facts facts, List<TrackSteps> maps, Map<Long, Alarm> alarms, Map<Long, List<RaisedGate>> flags, Map<Long, Decided> open, Set<Long> stoppedToday, boolean hotNow, LocalDate today) {
+    Allowed(Facts facts, List<TrackSteps> maps, Map<Long, Alarm> alarms, Map<Long, List<RaisedGate>> flags, Map<Long, Decided> open, Map<Long, Decided> begins, Set<Long> stoppedToday, boolean hotNow, LocalDate today) {
         this.facts = facts;
         this.maps = maps;
         this.alarms = alarms;
         this.flags = flags;
         this.open = open;
+        this.begins = begins;
         this.stoppedToday = stoppedToday;
         this.hotNow = hotNow;
         this.today = today;
@@ -69,6 +72,11 @@ public final class Allowed {
 
     private Optional<Cause> openCause(TrackSteps map) {
         return Optional.ofNullable(open.get(map.track().id())).filter(d -> map.visit().filter(v -> v.id() == d.visitId()).isPresent()).map(Decided::cause);
+    }
+
+    /** How the next session of a track begins after a pause, as the suggestion says that is open or was accepted; none after any other. */
+    public Optional<Refresh> refresh(TrackSteps map) {
+        return Optional.ofNullable(begins.get(map.track().id())).filter(d -> map.visit().filter(v -> v.id() == d.visitId()).isPresent()).flatMap(d -> d.grounds().suggestion().refresh());
     }
 
     private boolean isOutdoors(TrackSteps map, int step) {

@@ -13,6 +13,7 @@ import cahier.app.log.RepLog;
 import cahier.app.scope.PracticeId;
 import cahier.app.track.TrackSteps;
 import cahier.core.coach.Coach;
+import cahier.core.decide.Decision;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -23,6 +24,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -58,7 +60,10 @@ public class Rests {
         Map<Long, List<RaisedGate>> flags = gates.ofHousehold(practice, household).stream().filter(RaisedGate::isShut).collect(Collectors.groupingBy(RaisedGate::dogId));
         Map<Long, Decided> open = judgements.openOf(practice, household).stream().filter(d -> d.grounds().suggestion().staysOpen())
                 .collect(Collectors.toMap(Decided::trackId, Function.identity()));
-        return new Allowed(facts, maps, alarmed, flags, open, stopped(practice, facts, maps, now), isHot(practice, facts, now), now.atZone(facts.household().zone()).toLocalDate());
+        Set<Long> anyOpen = judgements.openOf(practice, household).stream().map(Decided::trackId).collect(Collectors.toSet());
+        Map<Long, Decided> begins = Stream.concat(judgements.openOf(practice, household).stream(), judgements.lastAnsweredOf(practice, household).stream().filter(d -> d.answer() == Decision.REFRESH && !anyOpen.contains(d.trackId())))
+                .filter(d -> d.grounds().suggestion().refresh().isPresent()).collect(Collectors.toMap(Decided::trackId, Function.identity(), (a, b) -> a));
+        return new Allowed(facts, maps, alarmed, flags, open, begins, stopped(practice, facts, maps, now), isHot(practice, facts, now), now.atZone(facts.household().zone()).toLocalDate());
     }
 
     /** Tracks of which a sitting of today was too much, so that the coach said stop (docs/rules.md 5). */

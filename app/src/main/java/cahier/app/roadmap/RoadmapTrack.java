@@ -11,6 +11,7 @@ import cahier.core.rest.Permit;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,8 +19,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param waits every need of the track, met or not, in the order of its steps
  * @param allowed what is allowed to the household, which answers {@link #permit}
+ * @param upkeep from when the next cold rep is asked for; none while the goal is not reached
  */
-public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apart, Allowed allowed) {
+public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apart, Allowed allowed, Optional<LocalDate> upkeep) {
 
     /** What the trainer puts on a sheet on purpose: it is not held back by what held it back then (docs/rules.md 38). */
     public record Despite(@Nullable LocalDate parkedUntil, List<Long> needs) {
@@ -71,6 +73,20 @@ public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apa
     /** Why it is not practised as it is, in a sentence; empty when nothing holds it back. */
     public String why(Permit permit) {
         return RestWords.of(permit, new RestWords.Names(track().dogName(), shutBy(), track().parkedUntil(), unmet().stream().findFirst().map(Wait::forWhat).orElse("another step")));
+    }
+
+    /** Whether a cold rep of the upkeep is asked for by this day, and may be. */
+    public boolean isUpkeepDue(LocalDate by) {
+        return upkeep.filter(day -> !day.isAfter(by)).isPresent() && permit(lastStep(), Despite.NOTHING, Moment.DAYS, Handler.ANYONE).isPractised();
+    }
+
+    /** 0-based index of the last step, on which what was reached is looked at again. */
+    public int lastStep() {
+        return roadmap.steps().size() - 1;
+    }
+
+    public LocalDate today() {
+        return allowed.today();
     }
 
     public String why() {

@@ -1,7 +1,9 @@
 package cahier.app.roadmap;
 
 import cahier.app.household.Households;
+import cahier.app.household.LifeChange;
 import cahier.app.log.KeptRep;
+import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.rest.Allowed;
 import cahier.app.rest.Rests;
@@ -11,6 +13,7 @@ import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
+import cahier.core.decide.Upkeep;
 import cahier.core.rep.Role;
 import cahier.core.roadmap.Need;
 import cahier.core.roadmap.Prerequisites;
@@ -18,6 +21,7 @@ import cahier.core.roadmap.Stop;
 import cahier.core.roadmap.Sure;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -57,7 +61,18 @@ public class Roadmaps {
         Allowed allowed = rests.of(practice, household, maps, now); // the page for what does not exist, where there is no such household
         Graph graph = new Graph(maps, needs.needs(practice, household));
         List<NeedMapper.ApartRow> apart = needs.apart(practice, household);
-        return maps.stream().map(m -> new RoadmapTrack(m, graph.waits(m.track().id()), apart(m.track(), apart, maps), allowed)).toList();
+        List<LocalDate> changes = households.changes(practice, household).stream().map(LifeChange::day).toList();
+        List<PracticeDay> days = log.days(practice, household);
+        return maps.stream().map(m -> new RoadmapTrack(m, graph.waits(m.track().id()), apart(m.track(), apart, maps), allowed, upkeep(m, days, changes, allowed.facts().household().zone()))).toList();
+    }
+
+    private static Optional<LocalDate> upkeep(TrackSteps map, List<PracticeDay> days, List<LocalDate> changes, ZoneId zone) {
+        Instant done = map.track().doneAt();
+        if (done == null || map.steps().isEmpty()) {
+            return Optional.empty();
+        }
+        LocalDate reached = done.atZone(zone).toLocalDate();
+        return Optional.of(Upkeep.next(reached, days.stream().filter(d -> d.trackId() == map.track().id() && d.reps() > 0).map(PracticeDay::day).filter(d -> d.isAfter(reached)).toList(), changes));
     }
 
     private List<Apart> apart(Track track, List<NeedMapper.ApartRow> rows, List<TrackSteps> maps) {

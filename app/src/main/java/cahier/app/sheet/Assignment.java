@@ -3,6 +3,7 @@ package cahier.app.sheet;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
+import cahier.core.decide.Refresh;
 import cahier.core.decide.TrackKind;
 import cahier.core.rest.Permit;
 import cahier.core.rest.Permit.Verdict;
@@ -17,8 +18,9 @@ import java.util.Optional;
  * @param easier what is easier than that one, if it is known
  * @param why what holds it back, in a sentence; empty when nothing does
  * @param forGrownUps whether nobody under 16 practises it
+ * @param refresh how the next session begins after a pause; none where it is an ordinary one
  */
-public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked, Optional<StepPlan> easier, String why, TrackKind kind, long dogId, boolean forGrownUps) {
+public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked, Optional<StepPlan> easier, String why, TrackKind kind, long dogId, boolean forGrownUps, Optional<Refresh> refresh) {
 
     /** @param number from 1 */
     public record Worked(long stepId, StepPlan plan, int number) {
@@ -26,7 +28,8 @@ public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked,
 
     static Assignment of(SheetItem item, RoadmapTrack way, Permit permit) {
         return new Assignment(item, permit, permit.step().stream().boxed().findFirst().map(i -> worked(item, way, i)), easier(item, way, permit), way.why(permit), way.track().kind(),
-                way.track().dogId(), way.allowed().isForGrownUps(way.track()));
+                way.track().dogId(), way.allowed().isForGrownUps(way.track()),
+                permit.step().stream().boxed().findFirst().filter(i -> way.roadmap().currentIndex().filter(i::equals).isPresent()).flatMap(i -> way.allowed().refresh(way.roadmap())));
     }
 
     /** As the sheet has it where it has it; else as it stands in the track. */
@@ -68,6 +71,15 @@ public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked,
 
     public StepPlan plan() {
         return worked.map(Worked::plan).orElse(item.plan());
+    }
+
+    /** How the next session begins after a pause, in words; empty where it is an ordinary one. */
+    public String beginsWords() {
+        return refresh.map(r -> switch (r) {
+            case COLD_CHECK -> "After the break: one rep only.";
+            case EASIER -> "After the break: begin with an easier one.";
+            case HALF_DOSE -> "After the break: half as many.";
+        }).orElse("");
     }
 
     public int number() {

@@ -53,11 +53,16 @@ interface HomeworkMapper {
     @Select(COLUMNS + OUT + "order by issued_at desc, id desc limit #{most} offset #{after}")
     List<Row> newest(PracticeId practice, int most, long after);
 
-    /** Every step this household was ever asked to practise, and the steps below them. */
+    /** Every step this household was ever asked to practise, and the steps below them; and the last step of what was reached, for its upkeep. */
     @Select("""
             select step_id, track_id from homework_item where practice_id = #{practice} and household_id = #{household}
             union
             select (body -> 'below' ->> 'stepId')::bigint, track_id from homework_item
-            where practice_id = #{practice} and household_id = #{household} and body -> 'below' ->> 'stepId' is not null""")
+            where practice_id = #{practice} and household_id = #{household} and body -> 'below' ->> 'stepId' is not null
+            union
+            select s.id, s.track_id from step s join track t on t.practice_id = s.practice_id and t.id = s.track_id
+            where s.practice_id = #{practice} and s.household_id = #{household} and s.removed_at is null and (t.done_at is not null or exists (
+                      select 1 from visit v where v.practice_id = s.practice_id and v.track_id = t.id and v.left_by = 'DONE' and not v.undone))
+              and s.position = (select max(l.position) from step l where l.practice_id = s.practice_id and l.track_id = s.track_id and l.removed_at is null)""")
     List<StepOf> issuedSteps(PracticeId practice, long household);
 }

@@ -26,6 +26,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
@@ -39,6 +40,8 @@ public class Homeworks {
 
     /** The same again within this time is one sheet: a double click. */
     private static final Duration SAME_WITHIN = Duration.ofMinutes(1);
+    /** A sheet looks so many days ahead. */
+    private static final int SHEET_DAYS = 7;
 
     private final HomeworkMapper homeworks;
     private final Households households;
@@ -71,16 +74,16 @@ public class Homeworks {
     /** What would go out by itself. */
     public Draft draft(PracticeId practice, long household, Instant now) {
         List<RoadmapTrack> ways = roadmaps.of(practice, household, now);
-        return draft(practice, household, ways, next(practice, ways), Function.identity());
+        return draft(practice, household, ways, next(practice, ways), upkeep(ways));
     }
 
     /** What would go out of these tracks, on purpose also more than three, or ones that wait or are parked; never one that rests for another reason. */
     public Draft draft(PracticeId practice, long household, Set<Long> chosen, Instant now) {
         List<RoadmapTrack> ways = roadmaps.of(practice, household, now);
-        return draft(practice, household, ways, ways.stream().filter(w -> chosen.contains(w.track().id()) && w.canBeIssued()).toList(), Function.identity());
+        return draft(practice, household, ways, ways.stream().filter(w -> chosen.contains(w.track().id()) && w.canBeIssued()).toList(), upkeep(ways));
     }
 
-    private Draft draft(PracticeId practice, long household, List<RoadmapTrack> ways, List<RoadmapTrack> going, Function<List<SheetItem>, List<SheetItem>> last) {
+    private Draft draft(PracticeId practice, long household, List<RoadmapTrack> ways, List<RoadmapTrack> going, UnaryOperator<List<SheetItem>> last) {
         households.get(practice, household);
         Optional<Homework> out = latest(practice, household);
         List<SheetItem> items = last.apply(going.stream().map(Homeworks::item).toList());
@@ -92,6 +95,28 @@ public class Homeworks {
         List<String> lower = going.stream().filter(w -> onPurpose(w).verdict() == Verdict.EASIER)
                 .map(w -> w.track().title() + ": step " + w.roadmap().number() + " waits for your answer, so step " + (w.roadmap().number() - 1) + " goes.").toList();
         return new Draft(household, items, rests, first, SheetChanges.between(out, items, rests, Set.of()), lower, json.seen(items, rests, first));
+    }
+
+    /** What was reached and is looked at again before the sheet is a week old. */
+    private static UnaryOperator<List<SheetItem>> upkeep(List<RoadmapTrack> ways) {
+        return items -> Stream.concat(items.stream(), dueThisWeek(ways).map(Homeworks::upkeepItem)).toList();
+    }
+
+    private static Stream<RoadmapTrack> dueThisWeek(List<RoadmapTrack> ways) {
+        return ways.stream().filter(w -> w.isUpkeepDue(w.today().plusDays(SHEET_DAYS - 1L)));
+    }
+
+    /** The cold reps of the upkeep that go on the next sheet. */
+    public List<SheetItem> upkeepNext(List<RoadmapTrack> ways) {
+        return dueThisWeek(ways).map(Homeworks::upkeepItem).toList();
+    }
+
+    /** One cold rep of the last step. */
+    private static SheetItem upkeepItem(RoadmapTrack way) {
+        TrackSteps map = way.roadmap();
+        Step last = map.steps().get(way.lastStep());
+        return new SheetItem(map.track().id(), last.id(), map.track().title(), map.track().dogName(), map.steps().size(), map.steps().size(), last.plan().once(1), null, "", List.of(),
+                RoadmapTrack.Despite.NOTHING, way.upkeep().orElseThrow());
     }
 
     /** The answer for the step the dog stands on, as it is asked when the trainer puts it on a sheet. */
@@ -110,7 +135,7 @@ public class Homeworks {
         Step step = map.steps().get(index);
         SheetItem.Below below = index == 0 ? null : new SheetItem.Below(map.steps().get(index - 1).id(), map.steps().get(index - 1).plan());
         return new SheetItem(map.track().id(), step.id(), map.track().title(), map.track().dogName(), index + 1,
-                map.steps().size(), step.plan(), below, map.track().plan(), way.apartStill().stream().map(Apart::title).toList(), way.onPurpose());
+                map.steps().size(), step.plan(), below, map.track().plan(), way.apartStill().stream().map(Apart::title).toList(), way.onPurpose(), null);
     }
 
     /** In what the sheet that is out is behind the plan, a sentence for each of its tracks; of what rests now the phone says so itself. */
@@ -163,7 +188,7 @@ public class Homeworks {
      */
     void follow(PracticeId practice, long household, long track, boolean up, String by, Instant now) {
         Optional<Homework> out = latest(practice, household);
-        Optional<SheetItem> item = out.flatMap(h -> h.items().stream().filter(i -> i.trackId() == track).findFirst());
+        Optional<SheetItem> item = out.flatMap(h -> h.items().stream().filter(i -> i.trackId() == track && !i.forUpkeep()).findFirst());
         if (item.isEmpty()) {
             return;
         }
@@ -243,10 +268,13 @@ public class Homeworks {
         return assignments(homework, roadmaps.of(practice, homework.householdId(), now), moment);
     }
 
-    /** The same where the tracks are loaded already. */
+    /** The same where the tracks are loaded already. Of what was reached, the cold rep of the upkeep comes and goes by itself, whatever the sheet says. */
     public List<Assignment> assignments(Homework homework, List<RoadmapTrack> ways, Moment moment) {
         Map<Long, RoadmapTrack> byTrack = ways.stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
-        return homework.items().stream().filter(item -> byTrack.containsKey(item.trackId())).map(item -> {
+        List<SheetItem> worked = homework.items().stream().filter(item -> !item.forUpkeep() && byTrack.containsKey(item.trackId())).toList();
+        Set<Long> on = worked.stream().map(SheetItem::trackId).collect(Collectors.toSet());
+        Stream<SheetItem> upkeep = ways.stream().filter(w -> !on.contains(w.track().id()) && w.isUpkeepDue(moment == Moment.NOW ? w.today() : w.today().plusDays(SHEET_DAYS - 1L))).map(Homeworks::upkeepItem);
+        return Stream.concat(worked.stream(), upkeep).map(item -> {
             RoadmapTrack way = Objects.requireNonNull(byTrack.get(item.trackId()));
             return Assignment.of(item, way, way.permit(Assignment.asked(item, way), item.despite(), moment, Handler.ANYONE));
         }).toList();

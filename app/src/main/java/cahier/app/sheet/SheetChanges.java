@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** In what two sheets differ, a sentence for each track. */
 final class SheetChanges {
@@ -24,11 +25,11 @@ final class SheetChanges {
         if (out.isEmpty()) {
             return List.of();
         }
-        Map<Long, SheetItem> before = out.get().items().stream().collect(Collectors.toMap(SheetItem::trackId, Function.identity(), (a, b) -> a));
+        Map<Long, SheetItem> before = worked(out.get().items()).collect(Collectors.toMap(SheetItem::trackId, Function.identity(), (a, b) -> a));
         Map<Long, SheetRest> restedBefore = out.get().rests().stream().collect(Collectors.toMap(SheetRest::trackId, Function.identity(), (a, b) -> a));
         Set<Long> resting = rests.stream().map(SheetRest::trackId).collect(Collectors.toSet());
         List<String> changes = new ArrayList<>();
-        for (SheetItem item : items) {
+        for (SheetItem item : worked(items).toList()) {
             SheetItem old = before.get(item.trackId());
             if (old == null) {
                 changes.add(item.trackTitle() + (restedBefore.containsKey(item.trackId()) ? ": rests there, step " + item.number() + " here." : ": new, step " + item.number() + "."));
@@ -39,8 +40,13 @@ final class SheetChanges {
             }
         }
         rests.stream().filter(r -> !restedBefore.containsKey(r.trackId())).forEach(r -> changes.add(r.trackTitle() + ": rests here."));
-        Set<Long> now = items.stream().map(SheetItem::trackId).collect(Collectors.toSet());
+        Set<Long> now = worked(items).map(SheetItem::trackId).collect(Collectors.toSet());
         before.values().stream().filter(i -> !now.contains(i.trackId()) && !resting.contains(i.trackId()) && !silent.contains(i.trackId())).forEach(i -> changes.add(i.trackTitle() + ": no longer on it."));
         return changes;
+    }
+
+    /** A cold rep of the upkeep comes and goes by its day: it is no change of plan. */
+    private static Stream<SheetItem> worked(List<SheetItem> items) {
+        return items.stream().filter(i -> !i.forUpkeep());
     }
 }

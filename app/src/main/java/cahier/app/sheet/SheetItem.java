@@ -2,6 +2,9 @@ package cahier.app.sheet;
 
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.track.StepPlan;
+import cahier.app.web.Dates;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -13,13 +16,24 @@ import org.jspecify.annotations.Nullable;
  * @param note the trainer's words for this track
  * @param apart titles of the tracks that never share a session with this one
  * @param despite what held it back when the trainer put it there on purpose
+ * @param upkeep from when its one cold rep is asked for, where the goal is reached; none on a step that is worked on
  */
 public record SheetItem(long trackId, long stepId, String trackTitle, String dogName, int number, int count, StepPlan plan,
-                        @Nullable Below below, String note, List<String> apart, RoadmapTrack.Despite despite) {
+                        @Nullable Below below, String note, List<String> apart, RoadmapTrack.Despite despite, @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable LocalDate upkeep) {
 
     public SheetItem {
         apart = apart == null ? List.of() : List.copyOf(apart); // sheets issued before tracks could be kept apart
         despite = despite == null ? RoadmapTrack.Despite.NOTHING : despite; // and before this was kept
+    }
+
+    /** Whether it only looks whether what was reached still holds. */
+    public boolean forUpkeep() {
+        return upkeep != null;
+    }
+
+    /** What an owner reads of it: "One cold rep on Thursday 4 December, or soon after." */
+    public String upkeepWords() {
+        return upkeep == null ? "" : "One cold rep, " + Dates.longDate(upkeep) + " or soon after.";
     }
 
     /** The step before. */

@@ -58,6 +58,11 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         return new StepPlan(other, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }
 
+    /** The same in one session of so many reps. */
+    public StepPlan once(int other) {
+        return new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, other, 1, minutes, onMiss, cautions, teaching, spread);
+    }
+
     public StepPlan withPlace(String other) {
         return new StepPlan(title, how, other, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }

@@ -292,6 +292,13 @@ public class Tracks {
         tracks.setDone(practice, track, now);
     }
 
+    /** What was reached does not hold: the dog is on the last step again. Returns the visit's id. The sheet does not follow upwards by itself. */
+    public long reopen(PracticeId practice, long track, Instant now) {
+        TrackSteps roadmap = locked(practice, track);
+        tracks.setDone(practice, track, null);
+        return visits.enter(practice, track, roadmap.steps().get(roadmap.steps().size() - 1).id(), now, "REOPENED", null);
+    }
+
     /** Takes a move or a finish back: the former stay goes on as if it had never ended. */
     public void unmove(PracticeId practice, long track, long formerVisit, @Nullable Long newVisit, String who, Instant now) {
         if (newVisit != null) {

@@ -94,9 +94,11 @@ final class WeekOf {
         Optional<Place> place = facts.places().stream().filter(p -> p.name().equalsIgnoreCase(plan.place())).findFirst();
         boolean outdoors = !plan.place().isEmpty() && place.map(Place::outdoors).orElseGet(() -> HomeKind.isOutdoors(plan.place()));
         boolean calm = plan.pass() == PassChoice.CALM || way.filter(w -> w.track().template().equals(SETTLE)).isPresent();
-        return new Dose(a.item().trackId(), dog, Math.max(1, Math.min(Dose.MOST_A_DAY, plan.sessions())), Math.max(1, Math.min(Dose.LONGEST, plan.minutes())), span(dog),
+        Dose dose = new Dose(a.item().trackId(), dog, Math.max(1, Math.min(Dose.MOST_A_DAY, plan.sessions())), Math.max(1, Math.min(Dose.LONGEST, plan.minutes())), span(dog),
                 Company.valueOf(plan.teaching().helper().name()), outdoors, calm, PracticeDay.success(days.stream().filter(d -> d.stepId() == a.stepId()).toList()),
                 place.map(p -> spans(Hours.parse(p.busy()))).orElse(List.of()), done, a.forGrownUps());
+        LocalDate upkeep = a.item().upkeep();
+        return upkeep == null ? dose : dose.on((int) Math.max(0, ChronoUnit.DAYS.between(first, upkeep)));
     }
 
     /** Minutes the dog attends at its age; of one whose age nobody knows, those of a grown-up one. */

@@ -57,10 +57,14 @@ public final class Coach {
      *
      * @param easy whether an easier stretch goes on
      * @param probesLeft reps still asked for of a test, 0 or fewer when none is
+     * @param beginsEasier whether the session begins easier after a pause and no such rep was CLEAN yet (docs/rules.md 4, line 3)
      */
-    public static Role next(Advice says, boolean easy, int doseReps, int probesLeft) {
+    public static Role next(Advice says, boolean easy, int doseReps, int probesLeft, boolean beginsEasier) {
         if (says == Advice.END && doseReps > TOO_SHORT_TO_WIN) {
             return Role.WIN;
+        }
+        if (beginsEasier) {
+            return Role.REFRESH;
         }
         return easy ? Role.EASE : probesLeft > 0 ? Role.PROBE : Role.WORK;
     }

@@ -33,7 +33,7 @@ public record Case(TrackKind kind, PassRule rule, int staleDays, Visit visit, St
     /** The same case, the person gap having been found so often before. */
     public Case after(PersonGap.Before gap) {
         return new Case(kind, rule, staleDays, visit, step,
-                new History(history.alarmOpen(), history.daysSinceRep(), history.tooMuchInLast60(), history.callAnsweredAt(), gap));
+                new History(history.alarmOpen(), history.daysSinceRep(), history.tooMuchInLast60(), history.callAnsweredAt(), gap, history.refreshedLast()));
     }
 
     /**
@@ -73,9 +73,10 @@ public record Case(TrackKind kind, PassRule rule, int staleDays, Visit visit, St
      * @param tooMuchInLast60 TOO_MUCH among the track's last 60 reps, any visit, since a CALL was last answered
      * @param callAnsweredAt when the trainer last answered a CALL of the track; TOO_MUCH until then is settled
      * @param gap the person gap found at the session closes right before this one
+     * @param refreshedLast whether the latest day of practice was a beginning after a pause, {@link Refresh#wasLatest}
      */
     public record History(boolean alarmOpen, OptionalLong daysSinceRep, int tooMuchInLast60,
-                          Optional<Instant> callAnsweredAt, PersonGap.Before gap) {
+                          Optional<Instant> callAnsweredAt, PersonGap.Before gap, boolean refreshedLast) {
 
         public History {
             Objects.requireNonNull(daysSinceRep, "daysSinceRep");
@@ -84,6 +85,11 @@ public record Case(TrackKind kind, PassRule rule, int staleDays, Visit visit, St
             if (tooMuchInLast60 < 0) {
                 throw new IllegalArgumentException("tooMuchInLast60 must be 0 or more, was " + tooMuchInLast60);
             }
+        }
+
+        /** Of a track whose latest day of practice was an ordinary one. */
+        public History(boolean alarmOpen, OptionalLong daysSinceRep, int tooMuchInLast60, Optional<Instant> callAnsweredAt, PersonGap.Before gap) {
+            this(alarmOpen, daysSinceRep, tooMuchInLast60, callAnsweredAt, gap, false);
         }
     }
 }

@@ -27,6 +27,8 @@ public enum Cause {
     MANY_REPS(5),
     /** So many reps or days that a person must look. */
     STUCK(5),
+    /** Its goal was reached once, and a cold rep of the upkeep says that it does not hold. */
+    REOPENED(6),
     /** The pass rule or its spread still misses something. */
     NOT_YET(6);
 

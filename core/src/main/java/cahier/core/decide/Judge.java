@@ -141,8 +141,9 @@ public final class Judge {
     }
 
     private Optional<Suggestion> refresh() {
-        return given.history().daysSinceRep().stream().boxed().filter(days -> days >= given.staleDays()).findFirst()
-                .map(days -> say(Decision.REFRESH, Cause.STALE, Reason.of(Code.DAYS_SINCE_REP, days, 0)));
+        Refresh how = Refresh.of(check.rulePassed() && !given.visit().isEmpty(), given.step().isFirst());
+        return given.history().daysSinceRep().stream().boxed().filter(days -> days >= given.staleDays() && !given.history().refreshedLast()).findFirst()
+                .map(days -> say(Decision.REFRESH, Cause.STALE, Reason.of(Code.DAYS_SINCE_REP, days, 0), Reason.of(Code.of(how), 1, 0)));
     }
 
     private Optional<Suggestion> up() {

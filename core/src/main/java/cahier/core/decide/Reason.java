@@ -49,6 +49,24 @@ public record Reason(Code code, int value, int of, String who) {
         /** An alarm is open. */
         ALARM_OPEN,
         /** The step was left by BACK before. */
-        LEFT_BEFORE
+        LEFT_BEFORE,
+        /** After a pause: one cold rep of the step. */
+        BEGIN_COLD_CHECK,
+        /** After a pause: begin one step easier. */
+        BEGIN_EASIER,
+        /** After a pause: half the dose. */
+        BEGIN_HALF_DOSE,
+        /** {@code value} TOO_MUCH since the goal was reached. */
+        TOO_MUCH_SINCE_DONE,
+        /** {@code value} of the last {@code of} cold reps since the goal was reached not CLEAN. */
+        COLD_OFF_OF_LAST;
+
+        static Code of(Refresh how) {
+            return switch (how) {
+                case COLD_CHECK -> BEGIN_COLD_CHECK;
+                case EASIER -> BEGIN_EASIER;
+                case HALF_DOSE -> BEGIN_HALF_DOSE;
+            };
+        }
     }
 }

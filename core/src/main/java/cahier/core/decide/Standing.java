@@ -90,6 +90,9 @@ public final class Standing {
         if (goesUp(open) && fresh.reasons().stream().anyMatch(r -> r.code() == Reason.Code.TOO_MUCH_RECENT)) {
             return true;
         }
+        if (fresh.decision() == Decision.REFRESH && open.cause() == Cause.REOPENED) {
+            return false; // what was reached does not hold, however long nobody practised
+        }
         if (fresh.cause() == open.cause()) {
             return open.decision() != Decision.CALL || fresh.decision() == Decision.CALL;
         }

@@ -1,6 +1,7 @@
 package cahier.core.decide;
 
 import cahier.core.pass.Missing;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -22,11 +23,16 @@ public record Suggestion(Decision decision, Cause cause, List<Reason> reasons, L
         Objects.requireNonNull(gap, "gap");
     }
 
+    /** How the next session begins, where a pause is what it speaks of. */
+    public Optional<Refresh> refresh() {
+        return decision != Decision.REFRESH ? Optional.empty() : Arrays.stream(Refresh.values()).filter(r -> reasons.stream().anyMatch(e -> e.code() == Reason.Code.of(r))).findFirst();
+    }
+
     /** Whether it stays open until a trainer answers (docs/rules.md 4, open until answered). */
     public boolean staysOpen() {
         return switch (decision) {
             case CALL, BACK, SPLIT, UP, DONE -> true;
-            case STAY -> cause == Cause.PERSON_GAP;
+            case STAY -> cause == Cause.PERSON_GAP || cause == Cause.REOPENED;
             case REFRESH -> false;
         };
     }

@@ -18,7 +18,7 @@ public final class Triage {
     /** Why a household may need a look. */
     public enum Code {
         ALARM(200), CALL(100), BACK_TOO_MUCH(80), SPLIT_TOO_MUCH(80), BACK(60), TOO_MUCH_RECENT(45), SILENT(50), LESSON_SOON(40),
-        QUESTION(35), UP(30), DONE(30), SPLIT(25), REFRESH(20), PERSON_GAP(15);
+        QUESTION(35), UP(30), DONE(30), SPLIT(25), REOPENED(30), REFRESH(20), PERSON_GAP(15);
 
         private final int points;
 

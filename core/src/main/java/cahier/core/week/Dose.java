@@ -1,6 +1,7 @@
 package cahier.core.week;
 
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * What the current step of one track asks for.
@@ -13,8 +14,9 @@ import java.util.List;
  * @param busy hours at which its place is busy
  * @param done sessions of it that were done on the first day
  * @param grownUps whether no child does it
+ * @param only the one day of the week it is wanted on, 0 to 6; none where it is wanted on each
  */
-public record Dose(long trackId, long dogId, int perDay, int minutes, int span, Company company, boolean outdoors, boolean calm, double success, List<Span> busy, int done, boolean grownUps) {
+public record Dose(long trackId, long dogId, int perDay, int minutes, int span, Company company, boolean outdoors, boolean calm, double success, List<Span> busy, int done, boolean grownUps, OptionalInt only) {
 
     public static final int MOST_A_DAY = 12;
     public static final int LONGEST = 180;
@@ -31,7 +33,20 @@ public record Dose(long trackId, long dogId, int perDay, int minutes, int span, 
         if (!(success >= 0 && success <= 1)) {
             throw new IllegalArgumentException("success must be from 0 to 1, was " + success);
         }
+        if (only.isPresent() && (only.getAsInt() < 0 || only.getAsInt() >= Week.DAYS)) {
+            throw new IllegalArgumentException("the day must be from 0 to " + (Week.DAYS - 1) + ", was " + only.getAsInt());
+        }
         busy = List.copyOf(busy);
+    }
+
+    /** Wanted on each day. */
+    public Dose(long trackId, long dogId, int perDay, int minutes, int span, Company company, boolean outdoors, boolean calm, double success, List<Span> busy, int done, boolean grownUps) {
+        this(trackId, dogId, perDay, minutes, span, company, outdoors, calm, success, busy, done, grownUps, OptionalInt.empty());
+    }
+
+    /** The same, wanted on one day only. */
+    public Dose on(int day) {
+        return new Dose(trackId, dogId, perDay, minutes, span, company, outdoors, calm, success, busy, done, grownUps, OptionalInt.of(day));
     }
 
     /** Doses are keys in the solver's innermost loop, one a track. */
@@ -50,6 +65,9 @@ public record Dose(long trackId, long dogId, int perDay, int minutes, int span, 
 
     /** Sessions the dog may still have of it on that day. */
     int left(int day) {
+        if (only.isPresent() && only.getAsInt() != day) {
+            return 0;
+        }
         return Math.max(0, day == 0 ? perDay - done : perDay);
     }
 }

@@ -48,7 +48,7 @@ class CoachTest {
     @ParameterizedTest
     @MethodSource("roles")
     void theNextRepHasARole(JsonNode given) {
-        assertThat(Coach.next(Advice.valueOf(given.get("says").asText()), given.get("easy").asBoolean(), given.get("doseReps").asInt(), given.get("probesLeft").asInt()))
+        assertThat(Coach.next(Advice.valueOf(given.get("says").asText()), given.get("easy").asBoolean(), given.get("doseReps").asInt(), given.get("probesLeft").asInt(), given.path("beginsEasier").asBoolean()))
                 .as(given.toString()).isEqualTo(Role.valueOf(given.get("expect").asText()));
     }
 

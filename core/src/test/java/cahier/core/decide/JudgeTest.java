@@ -35,7 +35,7 @@ class JudgeTest {
                 new Case.History(given.get("alarmOpen").asBoolean(),
                         days.isNull() ? OptionalLong.empty() : OptionalLong.of(days.asLong()),
                         given.get("trackTooMuchInLast60").asInt(), Optional.empty(),
-                        new PersonGap.Before(Optional.empty(), gapsBefore)));
+                        new PersonGap.Before(Optional.empty(), gapsBefore), given.path("refreshedLast").asBoolean()));
     }
 
     @ParameterizedTest
