@@ -38,7 +38,7 @@ final class RepBatch {
     private static final int SHOWN = 60;
     private static final int LONGEST_LABEL = 40;
     /** Roles a phone gives; the others are the trainer's. */
-    private static final List<Role> FROM_PHONES = List.of(Role.WORK, Role.EASE, Role.WIN, Role.PROBE);
+    private static final List<Role> FROM_PHONES = List.of(Role.WORK, Role.EASE, Role.WIN, Role.PROBE, Role.REFRESH);
 
     private final Map<Long, Long> trackOfStep;
     private final Map<String, Long> people;

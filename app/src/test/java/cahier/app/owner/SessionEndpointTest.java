@@ -74,7 +74,7 @@ class SessionEndpointTest extends AppTest {
         clock.pass(Duration.ofMinutes(31));
         assertThat(home.suggestion().grounds().reps()).isEqualTo(2);
         home.sendReps("{\"reps\":[" + rep(UUID.randomUUID().toString(), "SHOWN", now()) + "]}").andExpect(status().isBadRequest())
-                .andExpect(jsonPath("$.error").value("reps[0].role must be one of WORK, EASE, WIN, PROBE, was \"SHOWN\""));
+                .andExpect(jsonPath("$.error").value("reps[0].role must be one of WORK, EASE, WIN, PROBE, REFRESH, was \"SHOWN\""));
     }
 
     @Test

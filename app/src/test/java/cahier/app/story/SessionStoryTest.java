@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import cahier.app.alarm.Alarms;
+import cahier.app.judge.JudgingRound;
 import cahier.app.log.Detail;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
@@ -15,9 +16,13 @@ import cahier.app.track.KeyedPlan;
 import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Teaching;
+import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.core.coach.CoachTable;
+import cahier.core.decide.Cause;
+import cahier.core.decide.Refresh;
 import cahier.core.decide.TrackKind;
+import cahier.core.gate.Topic;
 import cahier.core.pay.Payoff;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
@@ -25,6 +30,7 @@ import cahier.core.slip.Slip;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -43,6 +49,8 @@ class SessionStoryTest extends AppTest {
     private Tracks tracks;
     @Autowired
     private Alarms alarms;
+    @Autowired
+    private JudgingRound judging;
 
     private Home home;
 
@@ -78,6 +86,60 @@ class SessionStoryTest extends AppTest {
         owner.locator(".pf a").click();
         owner.waitForSelector("body[data-ready]");
         return owner;
+    }
+
+    @Test
+    void afterAPauseTheSessionBeginsEasierUntilOneIsCleanAndHoldsThroughAReload() throws Exception {
+        home.practise("ccm");
+        clock.pass(Duration.ofDays(8));
+        assertThat(home.suggestion().grounds().suggestion().refresh()).hasValue(Refresh.EASIER);
+        try (Browser browser = browser()) {
+            Page owner = practise(browser);
+            assertThat(owner.locator("#begins")).hasText("After the break: begin with an easier one.");
+            assertThat(owner.locator("#say")).hasText("Step 1: wait, then pay.");
+            tap(owner, "Missed");
+            assertThat(owner.locator("#say")).hasText("Step 1: wait, then pay.");
+            tap(owner, "Clean");
+            assertThat(owner.locator("#say")).hasText("Go through together.");
+            owner.reload();
+            owner.waitForSelector("body[data-ready]");
+            assertThat(owner.locator("#say")).hasText("Go through together.");
+            tap(owner, "Clean", "Clean");
+            assertThat(owner.locator("#summary")).hasText("3 clean, 1 missed. That counts.");
+            owner.click("#finish");
+            assertThat(owner.locator(".it").first()).containsText("1/2");
+        }
+        List<KeptRep> reps = kept();
+        assertThat(reps.subList(3, reps.size())).extracting(KeptRep::role).containsExactly(Role.REFRESH, Role.REFRESH, Role.WORK, Role.WORK);
+    }
+
+    @Test
+    void anUpkeepRepComesDueIsOneTapAndTwoThatFailBringTheTrackBack() throws Exception {
+        home.practise("ccccc");
+        clock.pass(Duration.ofMinutes(40));
+        home.accept();
+        assertThat(home.roadmap().track().isDone()).isTrue();
+        asEdda(() -> tracks.add(edda().practice(), Track.fresh(edda().practice(), home.id, home.facts().dogs().get(0).id(), "Recall", "", "", TrackKind.SKILL, Topic.EVERYDAY, "", ""),
+                List.of(KeyedPlan.own(Home.step("Come"))), now()));
+        clock.pass(Duration.ofHours(1));
+        home.issue();
+        try (Browser browser = browser()) {
+            for (int time = 1; time <= 2; time++) {
+                clock.pass(Duration.ofDays(8));
+                Page owner = browser.visitor(360, 740);
+                owner.navigate("/o/" + home.token);
+                owner.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Leave it")).click();
+                owner.waitForSelector("body[data-ready]");
+                assertThat(owner.locator("main")).containsText("One rep, without practising before.");
+                tap(owner, "Missed");
+                assertThat(owner.locator("#summary")).hasText("1 missed. That counts.");
+                owner.click("#finish");
+                assertThat(owner).hasURL(Pattern.compile("/o/" + home.token + "$"));
+                clock.pass(Duration.ofMinutes(40));
+                judging.round();
+            }
+        }
+        assertThat(home.suggestion().cause()).isEqualTo(Cause.REOPENED);
     }
 
     @Test

@@ -15,6 +15,7 @@ import cahier.core.rep.Visit;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -187,5 +188,47 @@ class SimulationTest {
                 standing("TOO_MUCH, TOO_MUCH_OFTEN, TOO_MUCH_AGAIN", s -> s.cause().restsTheStep(), 0.08));
         assertThat(Files.readString(RULES)).as("docs/rules.md, standing").contains(String.join("\n", table));
         assertThat(table.get(1)).endsWith("| 0 | 0 | 0 |");
+    }
+
+    /**
+     * Dogs at 95 in 100 that are practised once a week, with a trainer who looks just before the next session: whether one sees an UP within so many weeks. A session that
+     * begins gently after the pause has as many WORK reps as that leaves.
+     *
+     * @param alternates whether the session after such a beginning is an ordinary one; else every pause of a week is one
+     */
+    private static String weekly(String name, boolean alternates) {
+        int[] seen = new int[3];
+        for (long seed = 0; seed < RUNS; seed++) {
+            Learner dog = new Learner(0.95, 0, seed);
+            List<Session> sessions = new ArrayList<>();
+            boolean begins = false;
+            int weeks = 0;
+            for (int week = 0; week < 12 && weeks == 0; week++) {
+                Session next = dog.next();
+                Refresh how = Refresh.of(!sessions.isEmpty() && new Run(5, Spread.NONE).check(new Visit(sessions)).rulePassed(), false);
+                int work = !begins ? next.reps().size() : how == Refresh.COLD_CHECK ? 1 : Refresh.EASIER_REPS - 1;
+                LocalDate day = LocalDate.of(2026, 3, 2).plusWeeks(week);
+                Session kept = shifted(new Session(next.person(), next.place(), next.day(), true, next.reps().subList(0, Math.min(work, next.reps().size()))), ChronoUnit.DAYS.between(next.day(), day));
+                sessions.add(kept);
+                Case at = new Case(TrackKind.SKILL, new Run(5, Spread.NONE), Case.STALE_DAYS, new Visit(sessions), new Case.Step(1, 3, false, false, 7L * week),
+                        new Case.History(false, OptionalLong.of(0), 0, Optional.empty(), PersonGap.Before.NONE));
+                boolean refreshed = alternates && Refresh.wasLatest(sessions.stream().map(Session::day).toList(), Case.STALE_DAYS);
+                Case aWeekLater = new Case(at.kind(), at.rule(), at.staleDays(), at.visit(), at.step(), new Case.History(false, OptionalLong.of(7), 0, Optional.empty(), PersonGap.Before.NONE, refreshed));
+                Suggestion atClose = Judge.decide(at);
+                Suggestion stands = Standing.merge(Optional.of(atClose).filter(Suggestion::staysOpen), Judge.decide(aWeekLater));
+                begins = stands.decision() == Decision.REFRESH;
+                weeks = stands.decision() == Decision.UP ? week + 1 : 0;
+            }
+            for (int n = 0; n < seen.length; n++) {
+                seen[n] += weeks > 0 && weeks <= 4 * (n + 1) ? 1 : 0;
+            }
+        }
+        return "| " + name + " | " + seen[0] + " | " + seen[1] + " | " + seen[2] + " |";
+    }
+
+    @Test
+    void aWeeklyOwnerGetsOn() throws IOException {
+        String table = weekly("every pause of a week is a beginning", false) + "\n" + weekly("never two running", true);
+        assertThat(Files.readString(RULES)).as("docs/rules.md, a weekly owner").contains(table);
     }
 }

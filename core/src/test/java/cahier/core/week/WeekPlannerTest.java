@@ -64,6 +64,14 @@ class WeekPlannerTest {
     }
 
     @Test
+    void whatIsWantedOnceIsPlannedOnceOnItsDay() {
+        WeekPlan plan = PLANNER.plan(week(List.of(adult(DELE, daily(7, 9))), dose(1, 1, 2), dose(2, 1, 1).on(3)));
+
+        assertThat(plan.unmet()).isEmpty();
+        assertThat(plan.sessions().stream().filter(s -> s.tracks().contains(2L))).singleElement().satisfies(s -> assertThat(s.start() / Span.DAY).isEqualTo(3));
+    }
+
+    @Test
     void itBeginsFromNowAndCountsWhatWasDoneToday() {
         Week late = new Week(at(0, 19, 0), List.of(adult(DELE, daily(7, 20))), List.of(), List.of(), List.of(), List.of(), Week.ANY_MINUTES, List.of(Weeks.done(1, dose(1, 1, 2))), List.of(), List.of());
 
