@@ -15,31 +15,37 @@ import cahier.core.naming.NamingGate;
 import cahier.core.place.Places;
 import cahier.core.rep.Aid;
 import cahier.core.rep.Cells;
+import cahier.core.rep.Cluster;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Role;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
-/** What the reps of a track say about its word and its places (docs/rules.md 22, 25). */
+/** What the reps of a track say about its word, its misses and its places (docs/rules.md 22, 24, 25). */
 public final class Hints {
 
     private Hints() {
     }
 
     /**
-     * The hints of one track, at most one about the word and two about places.
+     * The hints of one track, at most one about the word, one about where misses cluster, and two about places.
      *
      * @param reps of the whole track, oldest first
      */
     public static List<Hint> of(TrackSteps map, Case given, Facts facts, Method method, List<KeptRep> reps) {
         List<Hint> hints = new ArrayList<>();
         word(map, given, method, reps).ifPresent(hints::add);
+        cluster(map, facts, reps).ifPresent(hints::add);
         List<Places.Cell> cells = cells(given, facts);
         if (given.visit().work().size() >= Places.LEAST_REPS && cells.size() > 1) {
             Places.next(cells).ifPresent(next -> hints.add(new Hint(Glyph.NOTE, "Next place: " + next.place(),
@@ -48,6 +54,26 @@ public final class Hints {
         Places.swapped(cells).stream().limit(1).forEach(s -> hints.add(new Hint(Glyph.HANDLERS, "Harder than thought",
                 s.thoughtEasier().place() + " goes worse than " + s.thoughtHarder().place() + ": " + percent(s.thoughtEasier()) + " against " + percent(s.thoughtHarder()) + " difficult. Your order has it the other way.")));
         return hints;
+    }
+
+    /** Where the reps of the visit that were not clean lie together, beyond chance. */
+    private static Optional<Hint> cluster(TrackSteps map, Facts facts, List<KeptRep> reps) {
+        long visit = map.visit().orElseThrow().id();
+        Map<UUID, List<KeptRep>> sittings = reps.stream().filter(r -> Objects.equals(r.visitId(), visit)).collect(Collectors.groupingBy(KeptRep::sittingId));
+        List<Cluster.Trial> trials = new ArrayList<>();
+        sittings.values().forEach(s -> {
+            for (int i = 0; i < s.size(); i++) {
+                KeptRep r = s.get(i);
+                if (r.role() == Role.WORK) {
+                    trials.add(new Cluster.Trial(i + 1, r.happenedAt().atZone(facts.household().zone()).getHour(), said(r.item()).toLowerCase(Locale.UK), said(r.side()), r.outcome() == Outcome.CLEAN));
+                }
+            }
+        });
+        return Cluster.of(trials).map(ClusterWords::hint);
+    }
+
+    private static String said(@Nullable Object tag) {
+        return tag == null ? "" : tag.toString().strip();
     }
 
     private static String percent(Places.Observed observed) {

@@ -1,0 +1,40 @@
+package cahier.app.judge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+
+import cahier.app.scope.TrainerUser;
+import cahier.app.support.AppTest;
+import cahier.app.support.Home;
+import cahier.core.decide.TrackKind;
+import cahier.core.rep.Cluster;
+import java.time.Duration;
+import org.junit.jupiter.api.Test;
+
+/** Where misses cluster stands in the margin of the track, in words and with its odds. */
+class ClusterWordsTest extends AppTest {
+
+    @Test
+    void aDoseThatIsTooLongIsSaidOnTheTrack() throws Exception {
+        TrainerUser orsolya = practices.trainerOf("Reed Fen", "Orsolya Pike", "orsolya@reedfen.example");
+        Home home = homes.make(orsolya, TrackKind.SKILL, 3);
+        for (int day = 0; day < 3; day++) {
+            home.practise("chcccmmhm");
+            clock.pass(Duration.ofDays(1));
+        }
+        home.suggestion();
+        open(orsolya, "/tracks/" + home.track).andExpect(content().string(containsString("Make it five")))
+                .andExpect(content().string(containsString("It goes wrong from the sixth rep on: 12 of 12 not clean, elsewhere 3 of 15. Odds that it is no chance: 99 in 100.")));
+    }
+
+    @Test
+    void everyKindHasWords() {
+        assertThat(ClusterWords.hint(new Cluster(Cluster.Kind.HOUR, "EVENING", 5, 9, 1, 20, 0.993)).says()).isEqualTo("It goes wrong in the evening: 5 of 9 not clean, elsewhere 1 of 20. Odds that it is no chance: 99 in 100.");
+        assertThat(ClusterWords.hint(new Cluster(Cluster.Kind.REWARD, "kibble", 5, 9, 1, 20, 0.993)).says()).startsWith("It goes wrong with kibble: ");
+        assertThat(ClusterWords.hint(new Cluster(Cluster.Kind.HAND, "LEFT", 5, 9, 1, 20, 0.993)).says()).startsWith("It goes wrong with the left hand: ");
+        for (int n = 4; n <= 12; n++) {
+            assertThat(ClusterWords.hint(new Cluster(Cluster.Kind.LATE, Integer.toString(n), 5, 9, 1, 20, 0.9)).verdict()).matches("Make it [a-z]+");
+        }
+    }
+}
