@@ -22,11 +22,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * One household's book, open at its tracks.
  *
+ * @param beside when they last practised beside the steps, lately
  * @param behind in what the sheet that is out is behind the plan
  * @param marked what was tapped although it rested, lately
  * @param answered alarms of the last weeks that were answered, newest first
  */
-public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep,
+public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep, Optional<Instant> beside,
             List<Sitting> notes, List<Alarm> alarms, List<Question> questions, List<Incident> incidents, List<String> behind, List<Taps.Said> marked, List<Alarm> answered, Load load, LocalDate today, Instant now) {
 
     public Household household() {
@@ -65,6 +66,11 @@ public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, O
 
     public boolean hasTwoDogs() {
         return facts.dogs().stream().map(Dog::id).distinct().count() > 1;
+    }
+
+    /** Whether they practised beside the steps since their last rep. */
+    public boolean isLastBeside() {
+        return beside.filter(at -> lastRep.map(r -> at.isAfter(r.happenedAt())).orElse(true)).isPresent();
     }
 
     /** Whether some track has a step to send out. */

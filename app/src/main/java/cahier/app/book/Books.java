@@ -15,6 +15,7 @@ import cahier.app.judge.Note;
 import cahier.app.log.Detail;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
+import cahier.app.log.PractisedBeside;
 import cahier.app.log.RepLog;
 import cahier.app.progress.Stairs;
 import cahier.app.rest.Taps;
@@ -55,6 +56,7 @@ public class Books {
     private static final Duration NOTES_SINCE = Duration.ofDays(7);
     private static final Duration MARKS_SINCE = Duration.ofDays(14);
     private static final Duration ALARMS_SINCE = Duration.ofDays(60);
+    private static final Duration BESIDE_SINCE = Duration.ofDays(60);
 
     private final Households households;
     private final Tracks tracks;
@@ -72,10 +74,12 @@ public class Books {
     private final FoodLines food;
     private final Taps taps;
     private final AskedTogether together;
+    private final PractisedBeside beside;
 
     Books(Households households, Tracks tracks, RepLog log, Judgements judgements, Answers answers, Homeworks homeworks, OwnerLinks links,
           Roadmaps roadmaps, Intakes intakes, Alarms alarms, Questions questions,
-          Incidents incidents, Stairs stairs, FoodLines food, Taps taps, AskedTogether together) {
+          Incidents incidents, Stairs stairs, FoodLines food, Taps taps, AskedTogether together, PractisedBeside beside) {
+        this.beside = beside;
         this.together = together;
         this.taps = taps;
         this.households = households;
@@ -101,7 +105,7 @@ public class Books {
         List<RoadmapTrack> ways = roadmaps.of(practice, id, now);
         Logged logged = logged(practice, id, days);
         List<TrackRow> rows = ways.stream().map(w -> row(facts, w, logged, now)).toList();
-        return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id),
+        return new Book(facts, rows, homeworks.latest(practice, id), links.madeAt(practice, id), log.latestOfHousehold(practice, id), beside.latestOf(practice, id, now.minus(BESIDE_SINCE)),
                 log.notes(practice, id, now.minus(NOTES_SINCE), NOTES), alarms.open(practice, id),
                 questions.open(practice, id), incidents.lately(practice, id, now), homeworks.behind(practice, ways),
                 taps.since(practice, id, now.minus(MARKS_SINCE)), alarms.history(practice, id).stream().filter(a -> !a.isOpen() && a.happenedAt().isAfter(now.minus(ALARMS_SINCE))).toList(),
@@ -116,6 +120,7 @@ public class Books {
         links.madeAt(practice, household);
         log.notes(practice, household, now.minus(NOTES_SINCE), NOTES);
         questions.open(practice, household);
+        beside.latestOf(practice, household, now.minus(BESIDE_SINCE));
         incidents.lately(practice, household, now);
         taps.since(practice, household, now.minus(MARKS_SINCE));
         intakes.get(practice, household);

@@ -15,7 +15,9 @@ import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.judge.SuggestionWords;
 import cahier.app.log.PracticeDay;
+import cahier.app.log.PractisedBeside;
 import cahier.app.log.RepLog;
+import cahier.app.scope.AskedTogether;
 import cahier.app.scope.PracticeId;
 import cahier.app.web.Dates;
 import cahier.core.decide.Cause;
@@ -36,6 +38,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -63,9 +66,13 @@ class DeskService {
     private final RepLog log;
     private final Alarms alarms;
     private final Questions questions;
+    private final PractisedBeside beside;
+    private final AskedTogether together;
 
     DeskService(AccountService accounts, Households households, Judgements judgements, DeskMapper desk, RepLog log, Alarms alarms,
-                Questions questions) {
+                Questions questions, PractisedBeside beside, AskedTogether together) {
+        this.together = together;
+        this.beside = beside;
         this.accounts = accounts;
         this.households = households;
         this.judgements = judgements;
@@ -79,6 +86,8 @@ class DeskService {
     Desk desk(PracticeId practice, Instant now) {
         ZoneId zone = accounts.zone(practice);
         LocalDate today = now.atZone(zone).toLocalDate();
+        Instant lookBack = now.minus(LOOK_BACK_DAYS, ChronoUnit.DAYS);
+        together.ask(() -> beside.latest(practice, lookBack), () -> alarms.open(practice), () -> questions.open(practice));
         List<Lesson> since = households.lessonsBetween(practice, now.minus(FourteenDays.DAYS, ChronoUnit.DAYS), now.plus(AHEAD_DAYS, ChronoUnit.DAYS));
         Map<Long, Lesson> lessons = since.stream().filter(l -> l.endsAt().isAfter(now)).collect(Collectors.toMap(Lesson::householdId, Function.identity(), (first, later) -> first));
         Map<Long, List<Dog>> dogs = desk.dogs(practice).stream().collect(Collectors.groupingBy(DeskMapper.DogRow::householdId,
@@ -90,12 +99,13 @@ class DeskService {
         Map<Long, List<LocalDate>> lessonDays = since.stream()
                 .collect(Collectors.groupingBy(Lesson::householdId,
                         Collectors.mapping(l -> l.startsAt().atZone(zone).toLocalDate(), Collectors.toList())));
+        Map<Long, Instant> beyondSteps = beside.latest(practice, lookBack);
         Set<Long> alarmed = alarms.open(practice).stream().map(Alarm::householdId).collect(Collectors.toSet());
         Map<Long, Question> asked = questions.open(practice).stream().collect(Collectors.toMap(Question::householdId, Function.identity(), (first, later) -> first));
         List<DeskRow> rows = households.all(practice).stream().map(h -> row(h, now, new Gathered(
                 dogs.getOrDefault(h.id(), List.of()), open.getOrDefault(h.id(), List.of()), days.getOrDefault(h.id(), List.of()),
                 Optional.ofNullable(lessons.get(h.id())), doses.getOrDefault(h.id(), USUAL_DOSE), lessonDays.getOrDefault(h.id(), List.of()),
-                alarmed.contains(h.id()), Optional.ofNullable(asked.get(h.id())))))
+                alarmed.contains(h.id()), Optional.ofNullable(asked.get(h.id())), Optional.ofNullable(beyondSteps.get(h.id())))))
                 .sorted(Comparator.comparingDouble(DeskRow::points).reversed()
                         .thenComparing(r -> r.lesson().map(Lesson::startsAt).orElse(Instant.MAX))).toList();
         Map<Long, DeskRow> byHousehold = rows.stream().collect(Collectors.toMap(r -> r.household().id(), Function.identity()));
@@ -116,14 +126,15 @@ class DeskService {
     }
 
     private record Gathered(List<Dog> dogs, List<Decided> open, List<PracticeDay> days, Optional<Lesson> lesson, int dose,
-                            List<LocalDate> lessonDays, boolean alarmed, Optional<Question> asked) {
+                            List<LocalDate> lessonDays, boolean alarmed, Optional<Question> asked, Optional<Instant> beyondSteps) {
     }
 
     private DeskRow row(Household household, Instant now, Gathered g) {
         LocalDate today = now.atZone(household.zone()).toLocalDate();
         List<Triage.Reason> reasons = new ArrayList<>();
         g.open().forEach(d -> code(d).ifPresent(code -> reasons.add(new Triage.Reason(code, 0, d.trackId()))));
-        g.days().stream().filter(d -> d.reps() > 0).map(PracticeDay::day).max(Comparator.naturalOrder()).ifPresent(last ->
+        Stream<LocalDate> practised = Stream.concat(g.days().stream().filter(d -> d.reps() > 0).map(PracticeDay::day), g.beyondSteps().stream().map(at -> at.atZone(household.zone()).toLocalDate()));
+        practised.max(Comparator.naturalOrder()).ifPresent(last ->
                 reasons.add(new Triage.Reason(Triage.Code.SILENT, Math.max(0, ChronoUnit.DAYS.between(last, today)), 0)));
         if (g.alarmed() && reasons.stream().noneMatch(r -> r.code() == Triage.Code.ALARM)) {
             reasons.add(new Triage.Reason(Triage.Code.ALARM, 0, 0));   // of a dog that has no track yet

@@ -97,12 +97,13 @@ class OwnerPractice {
         Facts facts = households.facts(owner.practice(), owner.householdId());
         LocalDate day = now.atZone(facts.household().zone()).toLocalDate();
         together.ask(() -> roadmaps.of(owner.practice(), owner.householdId(), now), () -> homeworks.latest(owner.practice(), owner.householdId()),
-                () -> judgements.lastAnsweredOf(owner.practice(), owner.householdId()));
+                () -> judgements.lastAnsweredOf(owner.practice(), owner.householdId()), () -> homeworks.putAway(owner.practice(), owner.householdId(), day));
         Optional<Homework> sheet = homeworks.latest(owner.practice(), owner.householdId());
         List<RoadmapTrack> ways = roadmaps.of(owner.practice(), owner.householdId(), now);
         List<Assignment> assignments = sheet.map(s -> homeworks.assignments(s, ways, Moment.NOW)).orElse(List.of());
         List<KeptRep> reps = log.ofHousehold(owner.practice(), owner.householdId(), day.atStartOfDay(facts.household().zone()).toInstant());
-        return Today.of(facts, day, sheet, assignments, reps, later(sheet, ways), alarms.open(owner.practice(), owner.householdId()), track -> news(owner, track, now));
+        return Today.of(facts, day, sheet, assignments, reps, later(sheet, ways), alarms.open(owner.practice(), owner.householdId()),
+                homeworks.putAway(owner.practice(), owner.householdId(), day), track -> news(owner, track, now));
     }
 
     /** What of today to practise in so many minutes, and in which order (docs/rules.md 18). */

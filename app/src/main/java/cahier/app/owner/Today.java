@@ -3,6 +3,7 @@ package cahier.app.owner;
 import cahier.app.alarm.Alarm;
 import cahier.app.household.Facts;
 import cahier.app.log.KeptRep;
+import cahier.app.roadmap.ParkedItem;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.SheetItem;
@@ -19,14 +20,16 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The owner's first page: each track of the sheet with what is done and what is left today.
  *
  * @param later tracks that wait or rest
  * @param alarms those the trainer has not answered yet
+ * @param putAway things that rest, a sentence each
  */
-record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> tasks, List<Later> later, List<Alarm> alarms) {
+record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> tasks, List<Later> later, List<Alarm> alarms, List<String> putAway) {
 
     private static final double TIMED_FROM_S = 5;
 
@@ -116,9 +119,9 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
     }
 
     static Today of(Facts facts, LocalDate day, Optional<Homework> sheet, List<Assignment> assignments, List<KeptRep> todaysReps, List<Later> later, List<Alarm> alarms,
-                    Function<Long, String> news) {
+                    List<String> putAway, Function<Long, String> news) {
         List<Task> tasks = assignments.stream().map(a -> new Task(a, sittings(todaysReps, a.stepId()), news.apply(a.item().trackId()))).toList();
-        return new Today(facts, day, sheet, tasks, later, alarms);
+        return new Today(facts, day, sheet, tasks, later, alarms, putAway);
     }
 
     private static List<List<KeptRep>> sittings(List<KeptRep> reps, long step) {
@@ -136,6 +139,11 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
     public String others(Task task) {
         List<String> others = tasks.stream().filter(t -> t.isPractised() && !t.isDone() && t.stepId() != task.stepId()).map(t -> t.item().trackTitle()).toList();
         return others.isEmpty() ? "" : "Also today: " + String.join(", ", others) + ".";
+    }
+
+    /** What comes before any exercise: as the sheet says it, and what is put away as it is now. */
+    public List<String> first() {
+        return Stream.concat(sheet.stream().flatMap(s -> s.firstOfAll().stream()).filter(f -> !ParkedItem.isSaid(f)), putAway.stream()).toList();
     }
 
     /** Whether there is nothing to practise, done or not. */

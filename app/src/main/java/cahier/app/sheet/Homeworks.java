@@ -4,6 +4,7 @@ import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
 import cahier.app.rest.Moment;
 import cahier.app.roadmap.Apart;
+import cahier.app.roadmap.ParkedItem;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.scope.PracticeId;
@@ -19,6 +20,7 @@ import cahier.core.rest.Permit.Verdict;
 import cahier.core.roadmap.NextSheet;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -91,7 +93,8 @@ public class Homeworks {
         Set<Long> known = out.map(h -> Stream.concat(h.items().stream().map(SheetItem::trackId), h.rests().stream().map(SheetRest::trackId)).collect(Collectors.toSet())).orElse(Set.of());
         List<SheetRest> rests = ways.stream().filter(w -> !on.contains(w.track().id()) && known.contains(w.track().id()) && w.roadmap().current().isPresent() && w.permit().restsForGood())
                 .map(Homeworks::rest).toList();
-        List<String> first = intakes.onSheet(practice, household);
+        List<String> first = new ArrayList<>(intakes.onSheet(practice, household));
+        ways.stream().findFirst().ifPresent(w -> first.addAll(putAway(practice, household, w.today())));
         List<String> lower = going.stream().filter(w -> onPurpose(w).verdict() == Verdict.EASIER)
                 .map(w -> w.track().title() + ": step " + w.roadmap().number() + " waits for your answer, so step " + (w.roadmap().number() - 1) + " goes.").toList();
         return new Draft(household, items, rests, first, SheetChanges.between(out, items, rests, Set.of()), lower, json.seen(items, rests, first));
@@ -122,6 +125,11 @@ public class Homeworks {
     /** The answer for the step the dog stands on, as it is asked when the trainer puts it on a sheet. */
     private static Permit onPurpose(RoadmapTrack way) {
         return way.permit(way.roadmap().currentIndex().orElseThrow(), way.onPurpose(), Moment.DAYS, Handler.ANYONE);
+    }
+
+    /** What is put away for now, a sentence each. */
+    public List<String> putAway(PracticeId practice, long household, LocalDate today) {
+        return roadmaps.parkedItems(practice, household).stream().filter(p -> p.rests(today)).map(ParkedItem::words).toList();
     }
 
     private static SheetRest rest(RoadmapTrack way) {

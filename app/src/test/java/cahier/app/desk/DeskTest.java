@@ -62,6 +62,25 @@ class DeskTest extends AppTest {
     }
 
     @Test
+    void whoPractisesBesideTheStepsIsNotSilentAndTheBookSaysWhen() throws Exception {
+        Home home = homes.make(bruno(), TrackKind.SKILL, 3);
+        home.practise("cmcm");
+        clock.pass(Duration.ofDays(6));
+        long dog = home.facts().dogs().get(0).id();
+        String departure = UUID.randomUUID().toString();
+        home.post("departures", "{\"id\":\"%s\",\"sitting\":\"%s\",\"dog\":\"%s\",\"left\":20,\"at\":\"%s\"}".formatted(departure, UUID.randomUUID(), dog, now())).andExpect(status().isOk());
+        assertThat(row(home).verdict()).isEmpty();
+        open(bruno(), "/households/" + home.id).andExpect(content().string(containsString("Practised beside the steps today")));
+        homes.change(bruno(), "update departure set undone_at = now() where id = '" + departure + "'");
+        assertThat(row(home).verdict()).isEqualTo("No reps");
+        open(bruno(), "/households/" + home.id).andExpect(content().string(not(containsString("Practised beside the steps"))));
+    }
+
+    private DeskRow row(Home home) {
+        return open().rows().stream().filter(r -> r.household().id() == home.id).findFirst().orElseThrow();
+    }
+
+    @Test
     void todaysLessonsStayInTheOrderOfTheDayAlsoWhenTheyAreOver() {
         Home home = homes.make(bruno(), TrackKind.SKILL, 1);
         PracticeScope.within(bruno().practice(), () -> {
