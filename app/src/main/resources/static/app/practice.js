@@ -156,7 +156,7 @@ async function tap(outcome) {
   const rep = { id: crypto.randomUUID(), sessionId: state.session, stepId: Number(step), outcome, at: new Date().toISOString(),
     person: chosen('person'), adult: at('adults')?.hidden === false ? chosen('adult') : null, place: chosen('place'), role, value: clock?.take() ?? null, side: chosen('side') || null,
     item: typed('item'), helper: typed('helper') };
-  const wins = role === 'WIN';
+  const wins = role === 'WIN' || page.until === 'clean' && role === 'WORK' && outcome === 'CLEAN';
   state.reps.push(rep);
   state.ready ??= chosen('ready');
   const handed = keep('rep', rep);

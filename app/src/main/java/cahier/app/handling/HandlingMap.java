@@ -56,8 +56,8 @@ public record HandlingMap(Dog dog, Zone target, Map<Zone, Integer> comfort, Hand
         return flinched().map(z -> "It flinched at the " + z.words() + ": one zone back. ").orElse("") + way;
     }
 
-    /** The zones a muzzle touches that are not easy yet; its steps with straps wait for them. */
+    /** The zones a muzzle touches that are not easy yet; its steps that touch the head wait for them. */
     public List<Zone> muzzleWaitsFor() {
-        return Zone.HEAD.stream().filter(z -> comfort.getOrDefault(z, 0) < HandlingPath.EASY).toList();
+        return Zone.headNotEasy(comfort);
     }
 }

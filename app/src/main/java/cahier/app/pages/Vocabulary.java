@@ -35,6 +35,7 @@ import cahier.app.track.PassChoice;
 import cahier.app.track.PayWords;
 import cahier.app.track.SlipWords;
 import cahier.app.track.StepPlan;
+import cahier.app.track.Trait;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
 import cahier.app.wording.TextKind;
@@ -89,7 +90,7 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("methodWords", MethodWords.class),
             entry("mover", Mover.class),
             entry("movesOn", MovesOn.class),
-            entry("passChoice", PassChoice.class),
+            entry("passChoice", PassChoice.class), entry("trait", Trait.class),
             entry("payWords", PayWords.class),
             entry("payoff", Payoff.class),
             entry("probeWords", ProbeWords.class),

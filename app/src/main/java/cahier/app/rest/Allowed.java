@@ -6,13 +6,16 @@ import cahier.app.household.Facts;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Place;
 import cahier.app.judge.Decided;
+import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
+import cahier.app.track.Trait;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Refresh;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.RedFlag;
 import cahier.core.gate.Topic;
+import cahier.core.handling.Zone;
 import cahier.core.rest.Handler;
 import cahier.core.rest.Permit;
 import cahier.core.rest.Situation;
@@ -20,17 +23,21 @@ import cahier.core.rest.Why;
 import cahier.core.rest.Work;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** What is allowed to one household at one moment; made by {@link Rests}, answered by {@link Permit}. */
 public final class Allowed {
+
+    private static final Pattern SAYS_ENCLOSED = Pattern.compile("enclosed|fenced", Pattern.CASE_INSENSITIVE);
 
     private final Facts facts;
     private final List<TrackSteps> maps;
@@ -41,8 +48,10 @@ public final class Allowed {
     private final Set<Long> stoppedToday;
     private final boolean hotNow;
     private final LocalDate today;
+    private final Map<Long, Map<Zone, Integer>> heads;
 
-    Allowed(Facts facts, List<TrackSteps> maps, Map<Long, Alarm> alarms, Map<Long, List<RaisedGate>> flags, Map<Long, Decided> open, Map<Long, Decided> begins, Set<Long> stoppedToday, boolean hotNow, LocalDate today) {
+    Allowed(Facts facts, List<TrackSteps> maps, Map<Long, Alarm> alarms, Map<Long, List<RaisedGate>> flags, Map<Long, Decided> open, Map<Long, Decided> begins, Set<Long> stoppedToday, boolean hotNow, LocalDate today, Map<Long, Map<Zone, Integer>> heads) {
+        this.heads = heads;
         this.facts = facts;
         this.maps = maps;
         this.alarms = alarms;
@@ -77,6 +86,28 @@ public final class Allowed {
     /** How the next session of a track begins after a pause, as the suggestion says that is open or was accepted; none after any other. */
     public Optional<Refresh> refresh(TrackSteps map) {
         return Optional.ofNullable(begins.get(map.track().id())).filter(d -> map.visit().filter(v -> v.id() == d.visitId()).isPresent()).flatMap(d -> d.grounds().suggestion().refresh());
+    }
+
+    /** What a step itself waits for, whatever else is passed, as it goes on after "This waits for"; not put aside by a sheet on purpose. */
+    public List<String> stepWaitsFor(TrackSteps map, int index) {
+        if (index >= map.steps().size()) {
+            return List.of();
+        }
+        StepPlan plan = map.steps().get(index).plan();
+        List<String> waits = new ArrayList<>();
+        List<Zone> notEasy = Zone.headNotEasy(heads.getOrDefault(map.track().dogId(), Map.of()));
+        if (plan.teaching().has(Trait.TOUCHES_HEAD) && !notEasy.isEmpty()) {
+            waits.add("a head that is easy to touch: " + notEasy.stream().map(Zone::words).collect(Collectors.joining(", ")));
+        }
+        if (plan.teaching().has(Trait.OFF_LEAD) && !isEnclosed(plan.place())) {
+            waits.add("an enclosed place, which " + plan.place() + " is not");
+        }
+        return waits;
+    }
+
+    /** Indoors is; a place nobody knows is so by its name; where no place is named, at home. */
+    private boolean isEnclosed(String name) {
+        return facts.places().stream().filter(p -> p.name().equalsIgnoreCase(name)).findFirst().map(p -> p.enclosed() || !p.outdoors()).orElseGet(() -> name.isEmpty() || SAYS_ENCLOSED.matcher(name).find() || !HomeKind.isOutdoors(name));
     }
 
     private boolean isOutdoors(TrackSteps map, int step) {

@@ -12,8 +12,10 @@ import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.scope.PracticeId;
 import cahier.app.track.TrackSteps;
+import cahier.app.track.Trait;
 import cahier.core.coach.Coach;
 import cahier.core.decide.Decision;
+import cahier.core.handling.Zone;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -39,8 +41,10 @@ public class Rests {
     private final Judgements judgements;
     private final RepLog log;
     private final HeatMapper heat;
+    private final HeadMapper heads;
 
-    Rests(Households households, Alarms alarms, Gates gates, Judgements judgements, RepLog log, HeatMapper heat) {
+    Rests(Households households, Alarms alarms, Gates gates, Judgements judgements, RepLog log, HeatMapper heat, HeadMapper heads) {
+        this.heads = heads;
         this.households = households;
         this.alarms = alarms;
         this.gates = gates;
@@ -63,7 +67,13 @@ public class Rests {
         Set<Long> anyOpen = judgements.openOf(practice, household).stream().map(Decided::trackId).collect(Collectors.toSet());
         Map<Long, Decided> begins = Stream.concat(judgements.openOf(practice, household).stream(), judgements.lastAnsweredOf(practice, household).stream().filter(d -> d.answer() == Decision.REFRESH && !anyOpen.contains(d.trackId())))
                 .filter(d -> d.grounds().suggestion().refresh().isPresent()).collect(Collectors.toMap(Decided::trackId, Function.identity(), (a, b) -> a));
-        return new Allowed(facts, maps, alarmed, flags, open, begins, stopped(practice, facts, maps, now), isHot(practice, facts, now), now.atZone(facts.household().zone()).toLocalDate());
+        return new Allowed(facts, maps, alarmed, flags, open, begins, stopped(practice, facts, maps, now), isHot(practice, facts, now), now.atZone(facts.household().zone()).toLocalDate(), heads(practice, household, maps));
+    }
+
+    /** How easy the zones of each dog are; asked only where a step touches a head. */
+    private Map<Long, Map<Zone, Integer>> heads(PracticeId practice, long household, List<TrackSteps> maps) {
+        boolean asked = maps.stream().flatMap(m -> m.steps().stream()).anyMatch(s -> s.plan().teaching().has(Trait.TOUCHES_HEAD));
+        return !asked ? Map.of() : heads.of(practice, household).stream().collect(Collectors.groupingBy(HeadMapper.Rated::dogId, Collectors.toMap(HeadMapper.Rated::zone, HeadMapper.Rated::comfort)));
     }
 
     /** Tracks of which a sitting of today was too much, so that the coach said stop (docs/rules.md 5). */

@@ -62,7 +62,12 @@ public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apa
     public Permit permit(int asked, Despite despite, Moment moment, Handler who) {
         boolean parked = track().isParked(allowed.today()) && !Objects.equals(track().parkedUntil(), despite.parkedUntil());
         int needs = (int) unmet(asked).stream().filter(w -> !despite.needs().contains(w.id())).count();
-        return allowed.step(roadmap, asked, parked, needs, moment, who);
+        return allowed.step(roadmap, asked, parked, needs + allowed.stepWaitsFor(roadmap, worked(asked)).size(), moment, who);
+    }
+
+    /** What is asked for never lies above where the dog stands. */
+    private int worked(int asked) {
+        return Math.min(asked, roadmap.currentIndex().orElse(asked));
     }
 
     /** The answer for the step the dog stands on, for the days to come. */
@@ -72,7 +77,8 @@ public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apa
 
     /** Why it is not practised as it is, in a sentence; empty when nothing holds it back. */
     public String why(Permit permit) {
-        return RestWords.of(permit, new RestWords.Names(track().dogName(), shutBy(), track().parkedUntil(), unmet().stream().findFirst().map(Wait::forWhat).orElse("another step")));
+        return RestWords.of(permit, new RestWords.Names(track().dogName(), shutBy(), track().parkedUntil(), unmet().stream().findFirst().map(Wait::forWhat)
+                .or(() -> allowed.stepWaitsFor(roadmap, worked(roadmap.currentIndex().orElse(0))).stream().findFirst()).orElse("another step")));
     }
 
     /** Whether a cold rep of the upkeep is asked for by this day, and may be. */

@@ -76,7 +76,8 @@ final class Schooling {
         return new StepPlan(said(s.title()), said(how), said(setting.place()), setting.distanceM(), setting.durationS(), said(setting.distraction()), said(setting.who()),
                 setting.aid() == null ? Aid.NONE : setting.aid(), spoken && !s.silent() ? said(template.word()) : "", pass, s.runOrUsual(), s.repsOrUsual(), s.sessionsOrUsual(),
                 s.minutesOrUsual(), onMiss(s), said(s.cautions()), new Teaching(said(s.pay()), said(s.equipment()), s.helper() == null ? Helper.NOBODY : s.helper(), s.slips() == null ? List.of() : s.slips(),
-                        setting.events() == null ? List.of() : setting.events().stream().map(this::said).toList(), s.payEveryS(), s.payoffs() == null ? List.of() : s.payoffs()), s.spread());
+                        setting.events() == null ? List.of() : setting.events().stream().map(this::said).toList(), s.payEveryS(), s.payoffs() == null ? List.of() : s.payoffs(),
+                        s.traits() == null ? List.of() : s.traits()), s.spread());
     }
 
     private String onMiss(TemplateStep s) {

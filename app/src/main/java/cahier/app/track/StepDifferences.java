@@ -32,12 +32,17 @@ public final class StepDifferences {
                 new Difference("What can slip", slips(saved), slips(yours)),
                 new Difference("Chain", String.join(", ", saved.teaching().events()), String.join(", ", yours.teaching().events())),
                 new Difference("Pay every", every(saved), every(yours)),
-                new Difference("Paid with, mixed", mix(saved), mix(yours)));
+                new Difference("Paid with, mixed", mix(saved), mix(yours)),
+                new Difference("Beside", traits(saved), traits(yours)));
     }
 
     private static String every(StepPlan plan) {
         Integer seconds = plan.teaching().payEveryS();
         return seconds == null ? "" : "about every " + Measures.duration(seconds);
+    }
+
+    private static String traits(StepPlan plan) {
+        return plan.teaching().traits().stream().map(Trait::words).collect(Collectors.joining(", "));
     }
 
     private static String mix(StepPlan plan) {

@@ -141,6 +141,9 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
             case 2 -> "twice a day";
             default -> sessions + " times a day";
         };
+        if (teaching.has(Trait.UNTIL_CLEAN) && reps > 1) {
+            return "until one is clean, " + reps + " reps at most, " + often + ", " + minutes + "\u00a0min at most";
+        }
         return reps + (reps == 1 ? " rep, " : " reps, ") + often + ", " + minutes + "\u00a0min at most";
     }
 

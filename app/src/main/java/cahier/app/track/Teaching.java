@@ -4,6 +4,7 @@ import cahier.core.pay.PaySheet;
 import cahier.core.pay.Payoff;
 import cahier.core.slip.Slip;
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -16,11 +17,17 @@ import org.jspecify.annotations.Nullable;
  * @param events what happens one after the other, when the step is a chain; CLEAN means from the first to the last
  * @param payEveryS seconds from one pay to the next on average, when it is paid while it lasts; 1 to {@link PaySheet#LONGEST_MEAN}
  * @param payoffs what it may be paid with, drawn so that it cannot be guessed; none or two at least
+ * @param traits what it is beside its criteria
  */
 public record Teaching(String pay, String equipment, Helper helper, List<Slip> slips, List<String> events, @Nullable Integer payEveryS,
-                       List<Payoff> payoffs) {
+                       List<Payoff> payoffs, @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Trait> traits) {
 
-    public static final Teaching NONE = new Teaching("", "", Helper.NOBODY, List.of(), List.of(), null, List.of());
+    public static final Teaching NONE = new Teaching("", "", Helper.NOBODY, List.of(), List.of(), null, List.of(), List.of());
+
+    /** Without traits. */
+    public Teaching(String pay, String equipment, Helper helper, List<Slip> slips, List<String> events, @Nullable Integer payEveryS, List<Payoff> payoffs) {
+        this(pay, equipment, helper, slips, events, payEveryS, payoffs, List.of());
+    }
 
     public Teaching {
         pay = pay == null ? "" : pay;
@@ -29,9 +36,21 @@ public record Teaching(String pay, String equipment, Helper helper, List<Slip> s
         slips = slips == null ? List.of() : List.copyOf(slips);
         events = events == null ? List.of() : List.copyOf(events);
         payoffs = payoffs == null ? List.of() : List.copyOf(payoffs);
+        traits = traits == null ? List.of() : traits.stream().distinct().sorted().toList();
         if (slips.size() > Slip.MOST) {
             throw new IllegalArgumentException("slips must be at most " + Slip.MOST + ", were " + slips.size());
         }
+    }
+
+    /** Whether it is this beside its criteria. */
+    public boolean has(Trait trait) {
+        return traits.contains(trait);
+    }
+
+    /** Whether a session ends with the first clean rep. */
+    @JsonIgnore
+    public boolean isUntilClean() {
+        return has(Trait.UNTIL_CLEAN);
     }
 
     /** Whether the lead goes on and off again as pay. */

@@ -2,6 +2,7 @@ package cahier.core.handling;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -14,8 +15,8 @@ public enum Zone {
 
     private static final Zone[][] JOINED = {{CHEST, CHIN}, {CHEST, NECK}, {CHEST, SHOULDER}, {CHIN, MUZZLE}, {NECK, EAR_LEFT}, {NECK, EAR_RIGHT}, {NECK, COLLAR}, {EAR_LEFT, CROWN}, {EAR_RIGHT, CROWN},
         {MUZZLE, CROWN}, {SHOULDER, BACK}, {SHOULDER, FRONT_PAW_LEFT}, {SHOULDER, FRONT_PAW_RIGHT}, {BACK, HIP}, {HIP, TAIL}, {HIP, HIND_PAW_LEFT}, {HIP, HIND_PAW_RIGHT}};
-    /** The zones a muzzle touches: its steps wait for them. */
-    public static final List<Zone> HEAD = List.of(CHIN, MUZZLE, CROWN, NECK);
+    /** The zones of the head: steps that touch it wait for them. */
+    public static final List<Zone> HEAD = List.of(CHIN, MUZZLE, CROWN, NECK, EAR_LEFT, EAR_RIGHT);
 
     private final String words;
 
@@ -30,6 +31,15 @@ public enum Zone {
 
     Set<Zone> neighbours() {
         return Arrays.stream(JOINED).filter(pair -> pair[0] == this || pair[1] == this).map(pair -> pair[0] == this ? pair[1] : pair[0]).collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    /**
+     * The zones of the head that are not easy to touch yet (docs/rules.md 15).
+     *
+     * @param comfort 0 to 4 of each zone that is known; one that is not counts as 0
+     */
+    public static List<Zone> headNotEasy(Map<Zone, Integer> comfort) {
+        return HEAD.stream().filter(z -> comfort.getOrDefault(z, 0) < HandlingPath.EASY).toList();
     }
 
     /** By its words, "ear left". */
