@@ -33,9 +33,15 @@ test('the minutes count from the first rep', () => {
   assert.equal(new Coach(TABLE).leftMs(reps('c'), START + 60_000), 240_000);
 });
 
+test('a session ends with the rep that the core says', () => {
+  for (const { role, outcome, untilClean, expect } of cases('ends')) {
+    assert.equal(new Coach(TABLE).ends(role, outcome, untilClean), expect, JSON.stringify({ role, outcome, untilClean }));
+  }
+});
+
 test('the next rep has the role that the core gives it', () => {
   for (const { says, easy, doseReps, probesLeft, beginsEasier, expect } of cases('roles')) {
     const coach = new Coach({ ...TABLE, dose: String(doseReps) });
-    assert.equal(coach.role(says === 'EASE' ? 'A' : says[0], easy, probesLeft), expect, JSON.stringify({ says, easy, doseReps, probesLeft }));
+    assert.equal(coach.role(says === 'EASE' ? 'A' : says[0], easy, probesLeft, beginsEasier ?? false), expect, JSON.stringify({ says, easy, doseReps, probesLeft, beginsEasier }));
   }
 });

@@ -29,6 +29,11 @@ export class Coach {
     return probesLeft > 0 ? 'PROBE' : 'WORK';
   }
 
+  /** Whether the session ends with this rep: the core's rule where there is no signal, held to the same worked cases. */
+  ends(role, outcome, untilClean) {
+    return (role === 'WIN' && outcome !== 'TOO_MUCH') || (untilClean && role === 'WORK' && outcome === 'CLEAN');
+  }
+
   /** What is left of the longest session, in milliseconds. */
   leftMs(reps, now) {
     return this.limitMs - (reps.length > 0 ? now - Date.parse(reps[0].at) : 0);

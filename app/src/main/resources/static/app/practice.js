@@ -156,14 +156,14 @@ async function tap(outcome) {
   const rep = { id: crypto.randomUUID(), sessionId: state.session, stepId: Number(step), outcome, at: new Date().toISOString(),
     person: chosen('person'), adult: at('adults')?.hidden === false ? chosen('adult') : null, place: chosen('place'), role, value: clock?.take() ?? null, side: chosen('side') || null,
     item: typed('item'), helper: typed('helper') };
-  const wins = role === 'WIN' || page.until === 'clean' && role === 'WORK' && outcome === 'CLEAN';
+  const ends = coach.ends(role, outcome, page.until === 'clean');
   state.reps.push(rep);
   state.ready ??= chosen('ready');
   const handed = keep('rep', rep);
   if (at('setup')) at('setup').open = false;
   draw();
   await handed;
-  if (wins && outcome !== 'TOO_MUCH' || (state.refresh || dose <= coach.short) && state.reps.length >= dose && outcome !== 'TOO_MUCH') end(true);
+  if (ends || (state.refresh || dose <= coach.short) && state.reps.length >= dose && outcome !== 'TOO_MUCH') end(true);
 }
 
 async function undo() {

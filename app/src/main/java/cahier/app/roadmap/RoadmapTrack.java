@@ -147,6 +147,12 @@ public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apa
         return waits.stream().filter(w -> !w.met() && w.number() <= step + 1).toList();
     }
 
+    /** Whether the step after the one the dog stands on waits, for another track or by itself. */
+    public boolean nextWaits() {
+        int next = roadmap.number(); // 0-based, of the step after the current one
+        return later().stream().anyMatch(w -> w.number() <= next + 1) || !allowed.stepWaitsFor(roadmap, next).isEmpty();
+    }
+
     /** What will keep a later step from being worked. */
     public List<Wait> later() {
         return waits.stream().filter(w -> !w.met() && w.number() > roadmap.currentIndex().orElse(0) + 1).toList();

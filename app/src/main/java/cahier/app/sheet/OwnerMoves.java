@@ -5,6 +5,7 @@ import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.judge.Suggested;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.track.MovesOn;
 import cahier.app.track.TrackSteps;
@@ -58,9 +59,8 @@ class OwnerMoves {
                 && d.suggested() == open.suggested() && d.grounds().reps() == open.grounds().reps());
     }
 
-    /** A step that waits for another track is the trainer's to open. */
+    /** A step that waits, for another track or by itself, is the trainer's to open. */
     private boolean nextWaits(TrackSteps map, Suggested event) {
-        return roadmaps.of(event.practice(), map.track().householdId(), event.at()).stream().filter(w -> w.track().id() == map.track().id())
-                .flatMap(w -> w.later().stream()).anyMatch(wait -> wait.number() <= map.number() + 1);
+        return roadmaps.of(event.practice(), map.track().householdId(), event.at()).stream().filter(w -> w.track().id() == map.track().id()).anyMatch(RoadmapTrack::nextWaits);
     }
 }

@@ -18,6 +18,7 @@ import cahier.app.track.StepPlan;
 import cahier.app.track.Teaching;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
+import cahier.app.track.Trait;
 import cahier.core.coach.CoachTable;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Refresh;
@@ -140,6 +141,29 @@ class SessionStoryTest extends AppTest {
             }
         }
         assertThat(home.suggestion().cause()).isEqualTo(Cause.REOPENED);
+    }
+
+    @Test
+    void aStepUntilOneIsCleanEndsWithIt() {
+        asEdda(() -> {
+            StepPlan p = Home.step("Out we go");
+            Teaching until = new Teaching("", "", Helper.NOBODY, List.of(), List.of(), null, List.of(), List.of(Trait.UNTIL_CLEAN));
+            StepPlan door = new StepPlan(p.title(), "Go out together.", p.place(), null, null, "", "", p.aid(), "", p.pass(), 5, 6, 2, 5, "", "", until);
+            long step = tracks.addStep(edda().practice(), home.track, KeyedPlan.own(door), Integer.MAX_VALUE, now());
+            tracks.move(edda().practice(), home.track, step, null, null, "Edda", now());
+            return null;
+        });
+        clock.pass(Duration.ofMinutes(2));
+        home.issue();
+        try (Browser browser = browser()) {
+            Page owner = practise(browser);
+            tap(owner, "Missed");
+            assertThat(owner.locator("#ending")).isHidden();
+            tap(owner, "Clean");
+            assertThat(owner.locator("#summary")).hasText("1 clean, 1 missed. That counts.");
+            owner.click("#finish");
+            assertThat(owner.locator(".it").first()).containsText("1/2");
+        }
     }
 
     @Test

@@ -53,6 +53,14 @@ public final class Coach {
     }
 
     /**
+     * Whether a session ends with this rep, whatever its dose: with the sure win, and on a step that goes until one is clean with its first CLEAN rep of the step itself.
+     * The phone says the same without signal.
+     */
+    public static boolean ends(Role role, Outcome outcome, boolean untilClean) {
+        return role == Role.WIN && outcome != Outcome.TOO_MUCH || untilClean && role == Role.WORK && outcome == Outcome.CLEAN;
+    }
+
+    /**
      * Which role the next rep has. The phone says the same without signal, held to the same worked cases.
      *
      * @param easy whether an easier stretch goes on

@@ -52,6 +52,16 @@ class CoachTest {
                 .as(given.toString()).isEqualTo(Role.valueOf(given.get("expect").asText()));
     }
 
+    static Stream<JsonNode> ends() {
+        return Vectors.cases("ends.json");
+    }
+
+    @ParameterizedTest
+    @MethodSource("ends")
+    void aSessionEndsWithTheWinOrWithTheCleanRepItWasFor(JsonNode given) {
+        assertThat(Coach.ends(Role.valueOf(given.get("role").asText()), Outcome.valueOf(given.get("outcome").asText()), given.get("untilClean").asBoolean())).isEqualTo(given.get("expect").asBoolean());
+    }
+
     /** A session as it is lived: each advice is followed, and the coach is asked anew after each rep. */
     private static final class Session {
 
