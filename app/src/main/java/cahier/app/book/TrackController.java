@@ -17,6 +17,7 @@ import cahier.app.judge.Note;
 import cahier.app.lesson.Lessons;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
+import cahier.app.log.SittingAnswers;
 import cahier.app.method.Methods;
 import cahier.app.probe.Probes;
 import cahier.app.progress.WideStairs;
@@ -137,17 +138,29 @@ class TrackController {
         long track = map.track().id();
         together.ask(() -> books.askForRows(practice, household, now), () -> baselines.concerning(map), () -> log.ofTrack(practice, track, now.minus(LOOKED_BACK)),
                 () -> incidents.since(practice, household, now.minus(LOOKED_BACK)), () -> looks.at(practice, track, now), () -> probes.trials(map),
-                () -> methods.ofHousehold(practice, household), () -> lessons.pack(practice, household), () -> judgements.history(practice, track));
+                () -> methods.ofHousehold(practice, household), () -> lessons.pack(practice, household), () -> judgements.history(practice, track),
+                () -> map.visit().ifPresent(v -> log.answers(practice, v.id())));
     }
 
     private void evidence(TrackRow row, Case given, Facts facts, List<KeptRep> reps, Model model) {
         Stay visit = row.roadmap().visit().orElseThrow();
         List<KeptRep> here = reps.stream().filter(r -> Objects.equals(r.visitId(), visit.id())).toList();
         EvidenceView.of(given, row.step().orElseThrow(), facts, here, log.details(row.track().practiceId(), row.track().householdId()).getOrDefault(visit.id(), List.of())).ifPresent(e -> model.addAttribute("evidence", e));
+        List<SittingAnswers> answers = log.answers(row.track().practiceId(), visit.id());
         model.addAttribute("trials", probes.trials(row.roadmap()));
         row.note().filter(n -> n.isOpen() && n.decided().cause().isStalled()).flatMap(n -> probes.next(row.roadmap(), facts.places().size()))
                 .ifPresent(p -> model.addAttribute("probe", p));
-        model.addAttribute("hints", Hints.of(row.roadmap(), given, facts, methods.ofHousehold(row.track().practiceId(), row.track().householdId()), reps));
+        model.addAttribute("hints", Hints.of(row.roadmap(), given, facts, methods.ofHousehold(row.track().practiceId(), row.track().householdId()), reps, answers));
+        model.addAttribute("answered", said(answers));
+    }
+
+    /** "Ready at the start 5 of 7 times. Came back by itself 9 of 11 times."; empty where nobody said. */
+    private static String said(List<SittingAnswers> answers) {
+        List<SittingAnswers> asked = answers.stream().filter(a -> a.ready() != null).toList();
+        long ready = asked.stream().filter(a -> Boolean.TRUE.equals(a.ready())).count();
+        int back = answers.stream().mapToInt(SittingAnswers::cameBack).sum();
+        int letOff = back + answers.stream().mapToInt(SittingAnswers::stayedOff).sum();
+        return (asked.isEmpty() ? "" : "Ready at the start " + ready + " of " + asked.size() + " times. ") + (letOff == 0 ? "" : "Came back by itself " + back + " of " + letOff + " times.");
     }
 
     /** Steps that ask for three or more new things at once, a sentence each. */

@@ -10,7 +10,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -26,6 +28,7 @@ public class WhoLooked {
     private static final Logger LOG = LoggerFactory.getLogger(WhoLooked.class);
     /** As many pages as wait at most; more than a practice opens in the time between two rounds. */
     private static final int MOST = 20_000;
+    private static final int END_S = 3;
 
     private final Map<Page, Seen> waiting = new ConcurrentHashMap<>();
     private final HistoryMapper mapper;
@@ -61,8 +64,15 @@ public class WhoLooked {
         round();
     }
 
-    /** Writes what waits; also before the application ends. */
+    /** At the end what waits is written too, unless the database is gone already: nobody waits for it. */
     @PreDestroy
+    void atTheEnd() {
+        if (!waiting.isEmpty()) {
+            CompletableFuture.runAsync(this::round).completeOnTimeout(null, END_S, TimeUnit.SECONDS).exceptionally(e -> null).join();
+        }
+    }
+
+    /** Writes what waits. */
     public void round() {
         Map<PracticeId, List<Page>> pages = waiting.keySet().stream().collect(Collectors.groupingBy(Page::practice));
         pages.forEach((practice, seen) -> PracticeScope.within(practice, () -> {

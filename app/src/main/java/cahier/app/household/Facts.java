@@ -37,6 +37,12 @@ public record Facts(Household household, List<Person> people, List<Dog> dogs, Li
         return people.stream().filter(Person::mayHandle).toList();
     }
 
+    /** Those of them who are less sure with the dog than another of them: they are coached first. None where nobody or everybody is sure. */
+    public List<Person> coachedFirst() {
+        List<Person> unsure = handlers().stream().filter(p -> !p.confident()).toList();
+        return unsure.size() == handlers().size() ? List.of() : unsure;
+    }
+
     /** Those of them who may do what is not for anyone under 16. */
     public List<Person> grownUps() {
         return handlers().stream().filter(p -> !p.needsAdult()).toList();

@@ -24,6 +24,7 @@ final class ClusterWords {
             }
             case HOUR -> new Hint(Glyph.NOTE, "Try another hour", "It goes wrong in the " + c.part().toLowerCase(Locale.UK) + counted);
             case REWARD -> new Hint(Glyph.NOTE, "Change the reward", "It goes wrong with " + c.part() + counted);
+            case READY -> new Hint(Glyph.NOTE, c.part().equals(Cluster.NOT_READY) ? "Out first" : "Calm down first", "It goes wrong when it was " + c.part() + " at the start" + counted);
             case HAND -> new Hint(Glyph.NOTE, "Look at the hand", "It goes wrong with the " + c.part().toLowerCase(Locale.UK) + " hand" + counted);
         };
     }

@@ -4,6 +4,7 @@ import cahier.app.draw.Glyph;
 import cahier.app.household.Facts;
 import cahier.app.household.Place;
 import cahier.app.log.KeptRep;
+import cahier.app.log.SittingAnswers;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.TrackSteps;
@@ -41,11 +42,12 @@ public final class Hints {
      * The hints of one track, at most one about the word, one about where misses cluster, and two about places.
      *
      * @param reps of the whole track, oldest first
+     * @param answers about the sittings of the stay
      */
-    public static List<Hint> of(TrackSteps map, Case given, Facts facts, Method method, List<KeptRep> reps) {
+    public static List<Hint> of(TrackSteps map, Case given, Facts facts, Method method, List<KeptRep> reps, List<SittingAnswers> answers) {
         List<Hint> hints = new ArrayList<>();
         word(map, given, method, reps).ifPresent(hints::add);
-        cluster(map, facts, reps).ifPresent(hints::add);
+        cluster(map, facts, reps, answers).ifPresent(hints::add);
         List<Places.Cell> cells = cells(given, facts);
         if (given.visit().work().size() >= Places.LEAST_REPS && cells.size() > 1) {
             Places.next(cells).ifPresent(next -> hints.add(new Hint(Glyph.NOTE, "Next place: " + next.place(),
@@ -57,7 +59,8 @@ public final class Hints {
     }
 
     /** Where the reps of the visit that were not clean lie together, beyond chance. */
-    private static Optional<Hint> cluster(TrackSteps map, Facts facts, List<KeptRep> reps) {
+    private static Optional<Hint> cluster(TrackSteps map, Facts facts, List<KeptRep> reps, List<SittingAnswers> answers) {
+        Map<UUID, String> ready = answers.stream().filter(a -> a.ready() != null).collect(Collectors.toMap(SittingAnswers::id, a -> Boolean.TRUE.equals(a.ready()) ? Cluster.READY : Cluster.NOT_READY));
         long visit = map.visit().orElseThrow().id();
         Map<UUID, List<KeptRep>> sittings = reps.stream().filter(r -> Objects.equals(r.visitId(), visit)).collect(Collectors.groupingBy(KeptRep::sittingId));
         List<Cluster.Trial> trials = new ArrayList<>();
@@ -65,7 +68,7 @@ public final class Hints {
             for (int i = 0; i < s.size(); i++) {
                 KeptRep r = s.get(i);
                 if (r.role() == Role.WORK) {
-                    trials.add(new Cluster.Trial(i + 1, r.happenedAt().atZone(facts.household().zone()).getHour(), said(r.item()).toLowerCase(Locale.UK), said(r.side()), r.outcome() == Outcome.CLEAN));
+                    trials.add(new Cluster.Trial(i + 1, r.happenedAt().atZone(facts.household().zone()).getHour(), said(r.item()).toLowerCase(Locale.UK), said(r.side()), ready.getOrDefault(r.sittingId(), ""), r.outcome() == Outcome.CLEAN));
                 }
             }
         });

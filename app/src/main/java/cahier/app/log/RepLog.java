@@ -210,6 +210,12 @@ public class RepLog {
         return reps.tooMuchInLast(practice, track, work, after);
     }
 
+    /** What owners answered about the sittings of a stay. */
+    @Transactional(readOnly = true)
+    public List<SittingAnswers> answers(PracticeId practice, long visit) {
+        return sittings.answers(practice, visit);
+    }
+
     /** Days on which a track was practised, oldest first. */
     @Transactional(readOnly = true)
     public List<LocalDate> daysOfTrack(PracticeId practice, long track) {

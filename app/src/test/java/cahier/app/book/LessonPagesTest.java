@@ -17,6 +17,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.household.Person;
 import cahier.app.judge.Decided;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
@@ -83,6 +84,17 @@ class LessonPagesTest extends AppTest {
         brief().andExpect(content().string(allOf(containsString("Lesson 2"), containsString("Not practised."))));
         send("/lessons/" + earlier + "/state", "state", "MISSED");
         brief().andExpect(content().string(containsString("Dele 4, Marit 2")));
+    }
+
+    @Test
+    void whoIsLessSureWithTheDogIsCoachedFirst() throws Exception {
+        brief().andExpect(content().string(not(containsString("Coach first"))));
+        asEdda(() -> {
+            Person dele = home.facts().people().stream().filter(p -> p.name().equals("Dele")).findFirst().orElseThrow();
+            households.put(edda().practice(), home.id, new Person(dele.id(), dele.name(), 40, true, true, null, "", "", "", null, false, dele.version()));
+            return dele;
+        });
+        brief().andExpect(content().string(containsString("Coach first: Marit.")));
     }
 
     @Test

@@ -10,6 +10,10 @@ import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
 import cahier.core.rep.Cluster;
 import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 /** Where misses cluster stands in the margin of the track, in words and with its odds. */
@@ -26,6 +30,25 @@ class ClusterWordsTest extends AppTest {
         home.suggestion();
         open(orsolya, "/tracks/" + home.track).andExpect(content().string(containsString("Make it five")))
                 .andExpect(content().string(containsString("It goes wrong from the sixth rep on: 12 of 12 not clean, elsewhere 3 of 15. Odds that it is no chance: 99 in 100.")));
+    }
+
+    @Test
+    void whetherItWasReadyAndCameBackIsShownAndCounts() throws Exception {
+        TrainerUser orsolya = practices.trainerOf("Reed Fen", "Orsolya Pike", "orsolya@reedfen.example");
+        Home home = homes.make(orsolya, TrackKind.SKILL, 3);
+        for (int day = 0; day < 4; day++) {
+            String sitting = UUID.randomUUID().toString();
+            Instant at = clock.instant();
+            List<String> reps = new ArrayList<>();
+            for (int i = 0; i < 5; i++) {
+                reps.add(Home.rep(UUID.randomUUID().toString(), sitting, home.stepNow(), day < 2 ? "CLEAN" : "HELPED", at.plusSeconds(i), "Dele"));
+            }
+            home.sendReps("{\"reps\":[" + String.join(",", reps) + "]}");
+            home.post("sessions/" + sitting + "/finish", "{\"at\":\"" + at.plusSeconds(9) + "\",\"how\":\"EAGER\",\"note\":\"\",\"ready\":" + (day < 2) + ",\"cameBack\":2,\"stayedOff\":1}");
+            clock.pass(Duration.ofDays(1));
+        }
+        open(orsolya, "/tracks/" + home.track).andExpect(content().string(containsString("Ready at the start 2 of 4 times. Came back by itself 8 of 12 times.")))
+                .andExpect(content().string(containsString("It goes wrong when it was not ready at the start: 10 of 10 not clean, elsewhere 0 of 10.")));
     }
 
     @Test

@@ -71,7 +71,7 @@ PracticeScope.within(tamsin.practice(), () -> tracks.add(tamsin.practice(), Trac
     }
 
     private void round() {
-        judging.round();
+        judging.round(tamsin.practice(), clock.instant());
     }
 
     @Test

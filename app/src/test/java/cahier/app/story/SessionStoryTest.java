@@ -137,7 +137,7 @@ class SessionStoryTest extends AppTest {
                 owner.click("#finish");
                 assertThat(owner).hasURL(Pattern.compile("/o/" + home.token + "$"));
                 clock.pass(Duration.ofMinutes(40));
-                judging.round();
+                judging.round(edda().practice(), now());
             }
         }
         assertThat(home.suggestion().cause()).isEqualTo(Cause.REOPENED);

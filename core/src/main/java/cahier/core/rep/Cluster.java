@@ -11,15 +11,17 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
- * Where the reps that are not CLEAN cluster: late in a session, at a time of day, with a reward or a hand (docs/rules.md 24). People and places are compared by {@link Gap}.
+ * Where the reps that are not CLEAN cluster: late in a session, at a time of day, with a reward or a hand, before the dog was ready (docs/rules.md 24). People and places are compared by {@link Gap}.
  *
- * @param part the first rep of the late ones, the time of day, the reward or the hand
+ * @param part the first rep of the late ones, the time of day, the reward, the hand, or whether it was ready
  * @param off not CLEAN among {@code reps} of that part
  * @param elsewhereOff not CLEAN among {@code elsewhere} other reps
  * @param probability that the true rate of them is higher in that part, more than 0.5
  */
 public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOff, int elsewhere, double probability) {
 
+    public static final String READY = "ready";
+    public static final String NOT_READY = "not ready";
     /** The earliest rep from which a session may be too long. */
     static final int LATE_FROM = 4;
     static final int LATE_TO = 12;
@@ -28,7 +30,7 @@ public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOf
 
     /** What the reps of a part have in common. */
     public enum Kind {
-        LATE, HOUR, REWARD, HAND
+        LATE, HOUR, REWARD, HAND, READY
     }
 
     /** Times of day: until 12, until 17, later. */
@@ -43,8 +45,9 @@ public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOf
      * @param hour 0 to 23, in the household's zone
      * @param reward what was paid with, empty when nobody said
      * @param hand which hand or side, empty when nobody said
+     * @param ready whether the dog had been out, was calm and took a piece before its session, {@link #READY} or {@link #NOT_READY}; empty when nobody said
      */
-    public record Trial(int number, int hour, String reward, String hand, boolean clean) {
+    public record Trial(int number, int hour, String reward, String hand, String ready, boolean clean) {
 
         public Trial {
             if (number < 1 || hour < 0 || hour > 23) {
@@ -52,6 +55,7 @@ public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOf
             }
             Objects.requireNonNull(reward, "reward");
             Objects.requireNonNull(hand, "hand");
+            Objects.requireNonNull(ready, "ready");
         }
 
         Time time() {
@@ -93,6 +97,7 @@ public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOf
         splits.addAll(named(Kind.HOUR, trials, t -> t.time().name()));
         splits.addAll(named(Kind.REWARD, trials, Trial::reward));
         splits.addAll(named(Kind.HAND, trials, Trial::hand));
+        splits.addAll(named(Kind.READY, trials, Trial::ready));
         List<Split> enough = splits.stream().filter(Split::isEnough).toList();
         return enough.stream().map(Split::cluster).filter(c -> c.probability() >= 1 - Gap.DOUBT / enough.size()).max(Comparator.comparingDouble(Cluster::probability));
     }

@@ -1,0 +1,14 @@
+package cahier.app.log;
+
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What an owner answered about one sitting.
+ *
+ * @param ready whether the dog had been out, was calm and took a piece before the first rep; none when it was not said
+ * @param cameBack how often it came back by itself when it was let off
+ * @param stayedOff how often it did not
+ */
+public record SittingAnswers(UUID id, @Nullable Boolean ready, int cameBack, int stayedOff) {
+}
