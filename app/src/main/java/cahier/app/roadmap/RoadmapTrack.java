@@ -5,6 +5,7 @@ import cahier.app.rest.Moment;
 import cahier.app.rest.RestWords;
 import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
+import cahier.app.web.Dates;
 import cahier.core.gate.RedFlag;
 import cahier.core.rest.Handler;
 import cahier.core.rest.Permit;
@@ -84,6 +85,11 @@ public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apa
     /** Whether a cold rep of the upkeep is asked for by this day, and may be. */
     public boolean isUpkeepDue(LocalDate by) {
         return upkeep.filter(day -> !day.isAfter(by)).isPresent() && permit(lastStep(), Despite.NOTHING, Moment.DAYS, Handler.ANYONE).isPractised();
+    }
+
+    /** "Next cold rep Thursday 4 December."; empty while the goal is not reached. */
+    public String upkeepWords() {
+        return upkeep.map(day -> (day.isAfter(today()) ? "Next cold rep " : "A cold rep is due since ") + Dates.longDate(day) + ".").orElse("");
     }
 
     /** 0-based index of the last step, on which what was reached is looked at again. */

@@ -93,7 +93,7 @@ PracticeScope.within(tamsin.practice(), () -> tracks.add(tamsin.practice(), Trac
         assertThat(home.roadmap().track().isDone()).isTrue();
         clock.pass(Duration.ofDays(1));
         phone().andExpect(content().string(not(containsString(ONCE))));
-        open(tamsin, "/tracks/" + home.track).andExpect(content().string(containsString("the next cold rep is asked for on")));
+        open(tamsin, "/tracks/" + home.track).andExpect(content().string(containsString("Next cold rep ")));
     }
 
     @Test
