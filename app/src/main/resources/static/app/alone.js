@@ -1,7 +1,9 @@
 // Six departures, timed from the door. Kept on the phone at once: a page that closes goes on where it was.
+import { afterUpset } from './departing.js';
 import { Queue, badge } from './queue.js';
 
-const { token } = document.body.dataset;
+const { token, school } = document.body.dataset;
+const atQuiet = school === 'RETURN_AT_QUIET';
 const at = (id) => document.getElementById(id);
 const queue = new Queue(token, badge(at('waiting')));
 const STORE = `cahier.${token}.alone`;
@@ -28,7 +30,7 @@ at('out').addEventListener('click', () => {
   if (!state.sitting) state = { sitting: crypto.randomUUID(), dog: dog().value, plan: plan(), went: [] };
   state.out = Date.now();
   save();
-  at('says').textContent = `Out: back at ${words(plan()[state.went.length])}, sooner when it stirs.`;
+  at('says').textContent = `Out: back at ${words(plan()[state.went.length])}, ${atQuiet ? 'or at a second of quiet when it calls' : 'sooner when it stirs'}.`;
   draw();
 });
 
@@ -38,8 +40,14 @@ async function back(upset) {
   state.went.push({ id: tap.id, upset: tap.upset });
   state.out = null;
   save();
-  const over = upset || state.went.length >= plan().length;
-  at('says').textContent = upset ? 'Enough for today. The next is shorter.' : over ? 'Good place to stop.' : 'Calm. Wait until it rests, then the next.';
+  if (upset) {
+    const done = state.went.length;
+    state.plan = [...plan().slice(0, done), ...afterUpset(plan().slice(done), left, state.went.filter((w) => w.upset !== null).length, atQuiet)];
+    save();
+  }
+  const over = state.went.length >= plan().length;
+  at('says').textContent = upset ? (over ? 'Enough for today. The next is shorter.' : 'Wait until it rests. The next ones are shorter.')
+    : over ? 'Good place to stop.' : 'Calm. Wait until it rests, then the next.';
   await queue.add('departure', tap);
   if (over) {
     localStorage.removeItem(STORE);

@@ -3,6 +3,7 @@ package cahier.app.owner;
 import cahier.app.alone.Departures;
 import cahier.app.handling.Handling;
 import cahier.app.household.Facts;
+import cahier.app.method.Methods;
 import cahier.app.outing.Outings;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.wording.Wordings;
@@ -11,6 +12,7 @@ import cahier.core.exposure.Provisions;
 import cahier.core.exposure.Traffic;
 import cahier.core.food.FoodBudget;
 import cahier.core.gate.Topic;
+import cahier.core.method.Question;
 import cahier.core.rest.Work;
 import java.time.Clock;
 import java.time.Instant;
@@ -33,16 +35,18 @@ class OutingPagesController {
     private final OwnerPractice practice;
     private final Outings outings;
     private final Departures departures;
+    private final Methods methods;
     private final Handling handling;
     private final Wordings wordings;
     private final Marks marks;
     private final Clock clock;
 
-    OutingPagesController(OwnerPractice practice, Outings outings, Departures departures, Handling handling, Wordings wordings, Marks marks, Clock clock) {
+    OutingPagesController(OwnerPractice practice, Outings outings, Departures departures, Methods methods, Handling handling, Wordings wordings, Marks marks, Clock clock) {
         this.marks = marks;
         this.practice = practice;
         this.outings = outings;
         this.departures = departures;
+        this.methods = methods;
         this.handling = handling;
         this.wordings = wordings;
         this.clock = clock;
@@ -80,6 +84,7 @@ class OutingPagesController {
         model.addAttribute("token", token);
         model.addAttribute("rests", beside.rests());
         model.addAttribute("tracks", departures.of(owner.practice(), owner.householdId()).stream().filter(t -> beside.has(t.dog().id())).toList());
+        model.addAttribute("school", methods.ofHousehold(owner.practice(), owner.householdId()).of(Question.RETURN).name());
         return "owner/alone";
     }
 

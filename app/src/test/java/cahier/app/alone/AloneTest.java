@@ -138,4 +138,29 @@ class AloneTest extends AppTest {
         }
         assertThat(track().target()).isEqualTo(1);
     }
+
+    @Test
+    void whereTheSchoolWaitsForQuietTheSessionGoesOnEasierAndASecondUpsetEndsIt() throws Exception {
+        log("30 s", "");
+        send("/households/" + home.id + "/method", "RETURN", "RETURN_AT_QUIET");
+        try (Browser browser = browser()) {
+            Page owner = browser.visitor(360, 640);
+            owner.navigate("/o/" + home.token + "/alone");
+            owner.waitForSelector("body[data-ready]");
+            assertThat(owner.locator("#says")).hasText("Come back while it is quiet.");
+            owner.click("#out");
+            assertThat(owner.locator("#upset")).containsText("wait for a second of quiet");
+            owner.click("#upset");
+            assertThat(owner.locator("#says")).hasText("Wait until it rests. The next ones are shorter.");
+            assertThat(owner.locator("#plan li").nth(3)).hasText("1 s");
+            owner.reload();
+            owner.waitForSelector("body[data-ready]");
+            assertThat(owner.locator("#plan li").nth(3)).hasText("1 s");
+            owner.click("#out");
+            owner.click("#upset");
+            assertThat(owner.locator("#says")).hasText("Enough for today. The next is shorter.");
+            assertThat(owner.locator("#out")).isHidden();
+            owner.waitForCondition(() -> track().sessions().size() == 2 && track().sessions().get(0).size() == 2);
+        }
+    }
 }

@@ -91,4 +91,20 @@ class AloneVectorsTest {
         assertThatIllegalArgumentException().isThrownBy(() -> NextTarget.after(OptionalDouble.empty(), OptionalDouble.of(-1)));
         assertThatIllegalArgumentException().isThrownBy(() -> NextTarget.departures(0.5)).withMessageContaining("0.5");
     }
+
+    static Stream<JsonNode> departing() {
+        return Vectors.cases("departing.json");
+    }
+
+    @ParameterizedTest
+    @MethodSource("departing")
+    void afterAnUpsetItEndsOrGoesOnEasierByTheSchool(JsonNode given) {
+        assertThat(Departing.afterUpset(seconds(given.get("left")), given.get("upsetAfter").asInt(), given.get("upsets").asInt(), given.get("atQuiet").asBoolean())).isEqualTo(seconds(given.get("expect")));
+    }
+
+    private static List<Integer> seconds(JsonNode list) {
+        List<Integer> seconds = new ArrayList<>();
+        list.forEach(s -> seconds.add(s.asInt()));
+        return seconds;
+    }
 }
