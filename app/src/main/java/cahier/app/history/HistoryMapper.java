@@ -39,6 +39,8 @@ interface HistoryMapper {
                 union all select p.asked_at, p.asked_by, 'PROBE_ASKED', t.title from probe p join track t on t.id = p.track_id
                     where p.practice_id = #{practice} and p.household_id = #{household}
                 union all select at, by_trainer, 'DANGER_SEEN', '' from danger where practice_id = #{practice} and household_id = #{household}
+                union all select noted_at, noted_by, 'CHANGE_NOTED', case what when 'HOME' then 'a new home' else 'a new season' end
+                    from life_change where practice_id = #{practice} and household_id = #{household}
                 union all select g.raised_on::timestamptz, g.raised_by, 'FLAG_RAISED', d.name from gate g join dog d on d.id = g.dog_id
                     where g.practice_id = #{practice} and g.household_id = #{household}
             ) acts where who <> '' order by at desc, did limit #{most} offset #{after}""")

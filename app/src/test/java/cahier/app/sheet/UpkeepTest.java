@@ -133,6 +133,7 @@ PracticeScope.within(tamsin.practice(), () -> tracks.add(tamsin.practice(), Trac
         send(tamsin, changes, "what", "HOME");
         phone().andExpect(content().string(containsString(ONCE)));
         open(tamsin, "/households/" + home.id + "/roadmap").andExpect(content().string(containsString("A new home")));
+        open(tamsin, "/households/" + home.id + "/history").andExpect(content().string(containsString("Tamsin noted a change: a new home")));
         int id = homes.number(tamsin, "select max(id) from life_change where household_id = " + home.id);
         send(imre(), changes + "/" + id + "/remove").andExpect(status().isNotFound());
         send(tamsin, changes + "/" + id + "/remove");
