@@ -92,8 +92,9 @@ public record PaperSheet(Homework sheet, Facts facts, LocalDate from, String nex
         return Dates.shortDate(from) + " to " + Dates.shortDate(from.plusDays(DAYS - 1));
     }
 
-    public List<String> days() {
-        return IntStream.range(0, DAYS).mapToObj(d -> DAY.format(from.plusDays(d))).toList();
+    /** Its days; of the upkeep, one for the day it is done. */
+    public List<String> days(SheetItem item) {
+        return item.forUpkeep() ? List.of("once") : IntStream.range(0, DAYS).mapToObj(d -> DAY.format(from.plusDays(d))).toList();
     }
 
     /** A row of boxes for each session of a day. */

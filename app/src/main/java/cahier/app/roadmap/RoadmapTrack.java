@@ -20,9 +20,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param waits every need of the track, met or not, in the order of its steps
  * @param allowed what is allowed to the household, which answers {@link #permit}
- * @param upkeep from when the next cold rep is asked for; none while the goal is not reached
+ * @param upkeep when a cold rep is asked for; none while the goal is not reached
  */
-public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apart, Allowed allowed, Optional<LocalDate> upkeep) {
+public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apart, Allowed allowed, Optional<Due> upkeep) {
 
     /** What the trainer puts on a sheet on purpose: it is not held back by what held it back then (docs/rules.md 38). */
     public record Despite(@Nullable LocalDate parkedUntil, List<Long> needs) {
@@ -82,14 +82,34 @@ public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apa
                 .or(() -> allowed.stepWaitsFor(roadmap, worked(roadmap.currentIndex().orElse(0))).stream().findFirst()).orElse("another step")));
     }
 
+    /**
+     * Cold reps of what was reached.
+     *
+     * @param next from when the next one is asked for
+     * @param cameToday one was asked for and came today
+     */
+    public record Due(LocalDate next, boolean cameToday) {
+    }
+
     /** Whether a cold rep of the upkeep is asked for by this day, and may be. */
     public boolean isUpkeepDue(LocalDate by) {
-        return upkeep.filter(day -> !day.isAfter(by)).isPresent() && permit(lastStep(), Despite.NOTHING, Moment.DAYS, Handler.ANYONE).isPractised();
+        return upkeep.filter(due -> !due.next().isAfter(by)).isPresent() && permit(lastStep(), Despite.NOTHING, Moment.DAYS, Handler.ANYONE).isPractised();
+    }
+
+    /** Whether it stands on today's page, done or not. */
+    public boolean isUpkeepToday() {
+        return upkeep.filter(Due::cameToday).isPresent() || isUpkeepDue(today());
+    }
+
+    /** From when a sheet of today asks for it: what is overdue is asked for from today. */
+    public LocalDate upkeepFrom() {
+        LocalDate next = upkeep.orElseThrow().next();
+        return next.isBefore(today()) ? today() : next;
     }
 
     /** "Next cold rep Thursday 4 December."; empty while the goal is not reached. */
     public String upkeepWords() {
-        return upkeep.map(day -> (day.isAfter(today()) ? "Next cold rep " : "A cold rep is due since ") + Dates.longDate(day) + ".").orElse("");
+        return upkeep.map(Due::next).map(day -> (day.isAfter(today()) ? "Next cold rep " : "A cold rep is due since ") + Dates.longDate(day) + ".").orElse("");
     }
 
     /** 0-based index of the last step, on which what was reached is looked at again. */

@@ -21,7 +21,6 @@ import cahier.core.roadmap.Stop;
 import cahier.core.roadmap.Sure;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -63,16 +62,19 @@ public class Roadmaps {
         List<NeedMapper.ApartRow> apart = needs.apart(practice, household);
         List<LocalDate> changes = households.changes(practice, household).stream().map(LifeChange::day).toList();
         List<PracticeDay> days = log.days(practice, household);
-        return maps.stream().map(m -> new RoadmapTrack(m, graph.waits(m.track().id()), apart(m.track(), apart, maps), allowed, upkeep(m, days, changes, allowed.facts().household().zone()))).toList();
+        return maps.stream().map(m -> new RoadmapTrack(m, graph.waits(m.track().id()), apart(m.track(), apart, maps), allowed, upkeep(m, days, changes, allowed))).toList();
     }
 
-    private static Optional<LocalDate> upkeep(TrackSteps map, List<PracticeDay> days, List<LocalDate> changes, ZoneId zone) {
+    private static Optional<RoadmapTrack.Due> upkeep(TrackSteps map, List<PracticeDay> days, List<LocalDate> changes, Allowed allowed) {
         Instant done = map.track().doneAt();
         if (done == null || map.steps().isEmpty()) {
             return Optional.empty();
         }
-        LocalDate reached = done.atZone(zone).toLocalDate();
-        return Optional.of(Upkeep.next(reached, days.stream().filter(d -> d.trackId() == map.track().id() && d.reps() > 0).map(PracticeDay::day).filter(d -> d.isAfter(reached)).toList(), changes));
+        LocalDate today = allowed.today();
+        LocalDate reached = done.atZone(allowed.facts().household().zone()).toLocalDate();
+        List<LocalDate> tried = days.stream().filter(d -> d.trackId() == map.track().id() && d.reps() > 0).map(PracticeDay::day).filter(d -> d.isAfter(reached)).toList();
+        LocalDate asked = Upkeep.next(reached, tried.stream().filter(d -> d.isBefore(today)).toList(), changes);
+        return Optional.of(new RoadmapTrack.Due(Upkeep.next(reached, tried, changes), tried.contains(today) && !asked.isAfter(today)));
     }
 
     private List<Apart> apart(Track track, List<NeedMapper.ApartRow> rows, List<TrackSteps> maps) {

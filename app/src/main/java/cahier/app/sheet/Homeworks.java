@@ -119,7 +119,7 @@ public class Homeworks {
         TrackSteps map = way.roadmap();
         Step last = map.steps().get(way.lastStep());
         return new SheetItem(map.track().id(), last.id(), map.track().title(), map.track().dogName(), map.steps().size(), map.steps().size(), last.plan().once(1), null, "", List.of(),
-                RoadmapTrack.Despite.NOTHING, way.upkeep().orElseThrow());
+                RoadmapTrack.Despite.NOTHING, way.upkeepFrom());
     }
 
     /** The answer for the step the dog stands on, as it is asked when the trainer puts it on a sheet. */
@@ -281,7 +281,8 @@ public class Homeworks {
         Map<Long, RoadmapTrack> byTrack = ways.stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
         List<SheetItem> worked = homework.items().stream().filter(item -> !item.forUpkeep() && byTrack.containsKey(item.trackId())).toList();
         Set<Long> on = worked.stream().map(SheetItem::trackId).collect(Collectors.toSet());
-        Stream<SheetItem> upkeep = ways.stream().filter(w -> !on.contains(w.track().id()) && w.isUpkeepDue(moment == Moment.NOW ? w.today() : w.today().plusDays(SHEET_DAYS - 1L))).map(Homeworks::upkeepItem);
+        Stream<RoadmapTrack> reached = moment == Moment.NOW ? ways.stream().filter(RoadmapTrack::isUpkeepToday) : dueThisWeek(ways);
+        Stream<SheetItem> upkeep = reached.filter(w -> !on.contains(w.track().id())).map(Homeworks::upkeepItem);
         return Stream.concat(worked.stream(), upkeep).map(item -> {
             RoadmapTrack way = Objects.requireNonNull(byTrack.get(item.trackId()));
             return Assignment.of(item, way, way.permit(Assignment.asked(item, way), item.despite(), moment, Handler.ANYONE));

@@ -31,6 +31,11 @@ public record SheetItem(long trackId, long stepId, String trackTitle, String dog
         return upkeep != null;
     }
 
+    /** "8 reps, twice a day, 5 min at most"; of the upkeep, one rep and no more. */
+    public String dose(StepPlan practised) {
+        return forUpkeep() ? "1 rep, once" : practised.dose();
+    }
+
     /** What an owner reads of it: "One cold rep on Thursday 4 December, or soon after." */
     public String upkeepWords() {
         return upkeep == null ? "" : "One cold rep, " + Dates.longDate(upkeep) + " or soon after.";

@@ -82,18 +82,28 @@ PracticeScope.within(tamsin.practice(), () -> tracks.add(tamsin.practice(), Trac
         home.issue();
         Homework sheet = PracticeScope.within(tamsin.practice(), () -> homeworks.latest(tamsin.practice(), home.id)).orElseThrow();
         assertThat(sheet.items()).filteredOn(SheetItem::forUpkeep).singleElement().satisfies(i -> assertThat(i.plan().reps() + " in " + i.plan().sessions()).isEqualTo("1 in 1"));
-        open(tamsin, "/sheets/" + sheet.id()).andExpect(content().string(containsString("One cold rep, ")));
-        open(tamsin, "/sheets/" + sheet.id() + "/print").andExpect(content().string(containsString("One cold rep, ")));
+        open(tamsin, "/sheets/" + sheet.id()).andExpect(content().string(containsString("One cold rep, "))).andExpect(content().string(containsString("1 rep, once<")));
+        open(tamsin, "/sheets/" + sheet.id() + "/print").andExpect(content().string(containsString("One cold rep, "))).andExpect(content().string(containsString("1 rep, once<")))
+                .andExpect(content().string(containsString("<th scope=\"col\">once</th>")));
         phone().andExpect(content().string(not(containsString(ONCE))));
 
         clock.pass(Duration.ofDays(4));
-        phone().andExpect(content().string(containsString(ONCE)));
+        phone().andExpect(content().string(containsString(ONCE))).andExpect(content().string(containsString(">0/1</b>")));
         mvc.perform(MockMvcRequestBuilders.get("/o/" + home.token + "/practice/" + last)).andExpect(content().string(containsString(ONCE))).andExpect(content().string(containsString("data-dose=\"1\"")));
         tryOnce("CLEAN");
         assertThat(home.roadmap().track().isDone()).isTrue();
+        phone().andExpect(content().string(containsString(">1/1</b>")));
         clock.pass(Duration.ofDays(1));
         phone().andExpect(content().string(not(containsString(ONCE))));
         open(tamsin, "/tracks/" + home.track).andExpect(content().string(containsString("Next cold rep ")));
+    }
+
+    @Test
+    void whatIsOverdueIsAskedForFromTheDayOfTheSheet() {
+        clock.pass(Duration.ofDays(11));
+        home.issue();
+        Homework sheet = PracticeScope.within(tamsin.practice(), () -> homeworks.latest(tamsin.practice(), home.id)).orElseThrow();
+        assertThat(sheet.items()).filteredOn(SheetItem::forUpkeep).extracting(SheetItem::upkeep).containsExactly(clock.instant().atZone(home.facts().household().zone()).toLocalDate());
     }
 
     @Test
