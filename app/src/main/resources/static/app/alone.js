@@ -1,4 +1,5 @@
 // Six departures, timed from the door. Kept on the phone at once: a page that closes goes on where it was.
+import { choose } from './chosen.js';
 import { afterUpset } from './departing.js';
 import { Queue, badge } from './queue.js';
 
@@ -70,6 +71,7 @@ at('undo').addEventListener('click', async () => {
 });
 document.querySelectorAll('input[name=dog]').forEach((i) => i.addEventListener('change', draw));
 if (state.dog) document.querySelector(`input[name=dog][value="${CSS.escape(state.dog)}"]`)?.click();
+else choose();
 setInterval(() => { if (state.out) at('gone').textContent = words(elapsed()); }, 1000);
 draw();
 queue.send();

@@ -1,4 +1,6 @@
 // One tap is one meeting: kept on the phone at once, sent when there is signal. What was chosen is remembered for the next.
+import { choose } from './chosen.js';
+import { moving } from './distance.js';
 import { Queue, badge } from './queue.js';
 
 const { token } = document.body.dataset;
@@ -9,6 +11,7 @@ const REMEMBERED = ['dog', 'kind', 'loudness', 'unit', 'person', 'place'];
 const FURTHEST = 1000;
 const WORDS = { UNPROMPTED: 'By itself', PROMPTED: 'At the cue', STARED: 'Stared', REACTED: 'Reacted' };
 const taps = [];
+const undone = [];  // how the distance stood before each tap
 let upset = null;   // the last meeting that went badly, and when: until it is said how long it took
 
 const chosen = (name) => (document.querySelector(`input[name=${name}]:checked`) ?? document.querySelector(`input[name=${name}][type=hidden]`))?.value ?? null;
@@ -43,6 +46,26 @@ function move(by) {
   remember();
 }
 
+/** Where the dog works with what was chosen: the paper says it, and moves with each answer, also without signal. */
+const worked = () => [...document.querySelectorAll('[data-now]')].find((p) => p.dataset.dog === chosen('dog') && p.dataset.kind === chosen('kind') && p.dataset.loudness === (chosen('kind') === 'NOISE' ? chosen('loudness') ?? '0' : '0'));
+
+function answered(response) {
+  const part = worked();
+  if (!part) return '';
+  const { now, own, nearest } = part.dataset;
+  const since = part.dataset.since ? part.dataset.since.split(',') : [];
+  const moved = moving(Number(now), [...since, response], own ? Number(own) : null, Number(nearest));
+  undone.push({ part, now, since: part.dataset.since });
+  put(part, moved.metres, moved.since.join(','));
+  return moved.since.length > 0 ? '' : moved.last === 'FURTHER' ? ` Further off now: ${moved.metres} m.` : ` Closer now: ${moved.metres} m.`;
+}
+
+function put(part, metres, since) {
+  part.dataset.now = metres;
+  part.dataset.since = since;
+  part.querySelector('.num').textContent = `${metres} m`;
+}
+
 function show(words) {
   at('says').textContent = words;
   at('undo').hidden = taps.length === 0;
@@ -64,7 +87,8 @@ document.querySelectorAll('[data-response]').forEach((button) => button.addEvent
   upset = ['STARED', 'REACTED'].includes(response) ? { id, since: Date.now() } : null;
   at('calm').hidden = !upset;
   at('signs').hidden = response !== 'REACTED';
-  show(landmark() ? `${WORDS[response]}, ${unitWords()}.` : `${WORDS[response]}, ${at('far').value} ${unitWords()}.`);
+  const moved = answered(response);
+  show(`${WORDS[response]}, ${landmark() ? unitWords() : `${at('far').value} ${unitWords()}`}.${moved}`);
   navigator.vibrate?.(20);
   await queue.add('exposure', { id, dog: chosen('dog'), kind: chosen('kind'), loudness: Number(chosen('loudness') ?? 0), far: far() || 0, unit: chosen('unit') ?? 'M', response, food: chosen('food') ?? '', person: chosen('person'), place: chosen('place'),
     at: new Date().toISOString() });
@@ -73,6 +97,8 @@ document.querySelectorAll('[data-response]').forEach((button) => button.addEvent
 }));
 at('undo').addEventListener('click', async () => {
   const id = taps.pop();
+  const before = undone.pop();
+  if (before) put(before.part, before.now, before.since);
   if (upset?.id === id) {
     upset = null;
     at('calm').hidden = true;
@@ -101,5 +127,6 @@ document.querySelectorAll('input[name=kind], input[name=unit]').forEach((i) => i
 at('nearer').addEventListener('click', () => move(-1));
 at('further').addEventListener('click', () => move(1));
 recall();
+choose();
 queue.send();
 document.body.dataset.ready = 'yes';

@@ -1,4 +1,5 @@
 // One walk from the door and home again: kept on the phone at once, sent when there is signal.
+import { choose } from './chosen.js';
 import { Queue, badge } from './queue.js';
 
 const { token } = document.body.dataset;
@@ -39,6 +40,7 @@ at('undo').addEventListener('click', async () => {
   at('says').textContent = 'Taken back.';
   queue.send();
 });
+choose();
 at('round').value = localStorage.getItem(ROUND) ?? '';
 queue.send();
 document.body.dataset.ready = 'yes';

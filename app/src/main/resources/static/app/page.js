@@ -52,6 +52,14 @@ if (tick && age) {
   age.addEventListener('input', followAge);
   if (age.value !== age.defaultValue) followAge(); // somebody typed before this script came
 }
+// What a choice does not need is out of sight while something else is chosen.
+const shows = [...document.querySelectorAll('input[data-shows]')];
+function showChosen() {
+  const chosen = shows.find((i) => i.checked)?.value ?? '';
+  document.querySelectorAll('[data-of]').forEach((part) => { part.hidden = !part.dataset.of.split(' ').includes(chosen); });
+}
+shows.forEach((i) => i.addEventListener('change', showChosen));
+if (shows.length > 0) showChosen();
 // The browser knows where it is, and the names of all time zones: its own is offered where another stands, the others while one is typed.
 document.querySelectorAll('input[data-zone]').forEach((zone) => {
   zone.addEventListener('focus', () => {

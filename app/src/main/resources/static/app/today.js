@@ -10,7 +10,7 @@ if (parked) showParked(queue, parked);   // on Today; the other pages only send
 else queue.send();
 for (const part of document.querySelectorAll('section[data-track]')) {
   // A page from before, or one that was kept for places without signal, does not know it yet.
-  const link = part.querySelector('a[href*="/practice/"]');
+  const link = part.querySelector('h2 a');
   if (link && isStopped(token, part.dataset.track)) {
     const said = document.createElement('p');
     said.className = 'stop';
@@ -20,4 +20,4 @@ for (const part of document.querySelectorAll('section[data-track]')) {
     document.querySelectorAll(`a[href="${link.getAttribute('href')}"]`).forEach((other) => other.remove());
   }
 }
-keepPages(token, [...document.querySelectorAll('a[href*="/practice/"]')].map((a) => a.getAttribute('href')));
+keepPages(token, [...document.querySelectorAll('section[data-track] h2 a')].map((a) => a.getAttribute('href').split('#')[0]));

@@ -1,4 +1,5 @@
 // One tap is one touch: kept on the phone at once, sent when there is signal.
+import { choose } from './chosen.js';
 import { Queue, badge } from './queue.js';
 
 const { token } = document.body.dataset;
@@ -41,6 +42,7 @@ at('undo').addEventListener('click', async () => {
   queue.send();
 });
 document.querySelectorAll('input[name=dog]').forEach((i) => i.addEventListener('change', aim));
+choose();
 aim();
 queue.send();
 document.body.dataset.ready = 'yes';

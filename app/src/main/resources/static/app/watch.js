@@ -1,4 +1,5 @@
 // A long sitting, tapped while the world passes. Kept on the phone at once: a page that closes goes on where it was.
+import { choose } from './chosen.js';
 import { Queue, badge } from './queue.js';
 import { advice } from './watching.js';
 
@@ -20,11 +21,12 @@ const count = (taps, ...seen) => taps.filter((t) => seen.includes(t.seen)).lengt
 const SAYS = {
   NONE: '',
   FURTHER_OFF: 'Twice running: go further off, or home.',
+  ENOUGH: 'Twice is enough for today: go home.',
   QUIETER: 'It does not eat here: choose a quieter place.',
   TOO_BUSY: `Too busy here: one in ${rule.least} to ${rule.most} minutes suits.`,
   TOO_EMPTY: `Too empty here: one in ${rule.least} to ${rule.most} minutes suits.`,
 };
-const said = () => SAYS[advice(rule, state.taps.map((t) => ({ seen: t.seen, second: secondOf(t) })), Math.floor(minutes() * 60))];
+const said = () => SAYS[advice(rule, state.taps.map((t) => ({ seen: t.seen, second: secondOf(t) })), Math.floor(minutes() * 60), figures.expected === 'true')];
 
 function draw() {
   const rows = Math.ceil(Math.max(minutes(), 0.01) / rule.block);
@@ -91,6 +93,7 @@ if (state.carried) at('carried').value = state.carried;
   const input = document.querySelector(`input[name=${name}][value="${CSS.escape(state[name] ?? '')}"]`) ?? (name === 'dog' ? document.querySelector('input[name=dog]') : null);
   if (input?.type === 'radio') input.checked = true;
 });
+if (!state.sitting) choose();
 setInterval(draw, 15000);
 draw();
 queue.send();

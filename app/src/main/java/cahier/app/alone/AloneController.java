@@ -140,7 +140,7 @@ class AloneController {
 
     @PostMapping("/households/{household}/departures/undo")
     String undo(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam UUID sitting) {
-        departures.undoSession(me.practice(), household, sitting, Instant.now(clock));
+        departures.undoSession(me.practice(), household, sitting, me.id(), Instant.now(clock));
         return "redirect:/households/" + household + "/alone#departures";
     }
 

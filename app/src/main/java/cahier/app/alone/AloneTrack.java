@@ -16,16 +16,17 @@ import java.util.UUID;
  * How a dog's departures went and how long comes next (docs/rules.md 14).
  *
  * @param sessions the latest, newest first; each in the order it happened
+ * @param goal seconds beyond which it is not left, where a step says so
  */
-public record AloneTrack(Dog dog, List<List<Departure>> sessions) {
+public record AloneTrack(Dog dog, List<List<Departure>> sessions, OptionalDouble goal) {
 
     private static final int SHOWN = 6;
 
-    static AloneTrack of(Dog dog, List<Departure> newestFirst) {
+    static AloneTrack of(Dog dog, List<Departure> newestFirst, OptionalDouble goal) {
         Map<UUID, List<Departure>> bySitting = new LinkedHashMap<>();
         newestFirst.forEach(d -> bySitting.computeIfAbsent(d.sittingId(), s -> new ArrayList<>()).add(d));
         List<List<Departure>> sessions = bySitting.values().stream().limit(SHOWN).map(list -> list.stream().sorted(Comparator.comparing(Departure::happenedAt)).toList()).toList();
-        return new AloneTrack(dog, sessions);
+        return new AloneTrack(dog, sessions, goal);
     }
 
     private OptionalDouble longestCalm() {
@@ -40,7 +41,8 @@ public record AloneTrack(Dog dog, List<List<Departure>> sessions) {
     /** Seconds. */
     public double target() {
         OptionalInt upset = upsetAfter();
-        return NextTarget.after(longestCalm(), upset.isPresent() ? OptionalDouble.of(upset.getAsInt()) : OptionalDouble.empty());
+        double next = NextTarget.after(longestCalm(), upset.isPresent() ? OptionalDouble.of(upset.getAsInt()) : OptionalDouble.empty());
+        return Math.min(next, goal.orElse(next));
     }
 
     /** Seconds, in order. */
@@ -50,7 +52,11 @@ public record AloneTrack(Dog dog, List<List<Departure>> sessions) {
 
     /** "1 min, 3 min, 2 min, 5 min, 1 min 30 s, 1 min" */
     public String plan() {
-        return String.join(", ", departures().stream().map(Measures::duration).toList());
+        return words(departures());
+    }
+
+    static String words(List<Integer> seconds) {
+        return String.join(", ", seconds.stream().map(Measures::duration).toList());
     }
 
     public String verdict() {

@@ -22,8 +22,21 @@ interface DepartureMapper {
     @Update("update departure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int undo(PracticeId practice, long household, UUID id, Instant now);
 
-    @Update("update departure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and sitting_id = #{sitting}")
-    int undoSession(PracticeId practice, long household, UUID sitting, Instant now);
+    @Update("update departure set undone_at = null where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    void redo(PracticeId practice, long household, UUID id);
+
+    /** Where the step a dog stands on is to end that measures by departures. */
+    record Goal(long dogId, double seconds) {
+    }
+
+    @Select("""
+            select t.dog_id, (s.teaching->'measure'->>'goal')::double precision as seconds
+            from step s join track t on t.practice_id = s.practice_id and t.id = s.track_id join visit v on v.practice_id = s.practice_id and v.step_id = s.id and v.left_at is null and not v.undone
+            where s.practice_id = #{practice} and s.household_id = #{household} and t.off_at is null and s.teaching->'measure'->>'kind' = 'ALONE' order by t.position""")
+    List<Goal> goals(PracticeId practice, long household);
+
+    @Select(affectData = true, value = "update departure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and sitting_id = #{sitting} returning id")
+    List<UUID> undoSession(PracticeId practice, long household, UUID sitting, Instant now);
 
     @Select("""
             select id, household_id, dog_id, sitting_id, left_s, upset_after_s, happened_at, noted_by from departure

@@ -1,25 +1,36 @@
 package cahier.app.alone;
 
 import cahier.app.household.Households;
+import cahier.app.measure.Entry;
+import cahier.app.measure.Measuring;
 import cahier.app.scope.PracticeId;
+import cahier.app.track.Adjusted;
+import cahier.app.web.Measures;
 import cahier.app.web.NotFound;
+import cahier.core.alone.NextTarget;
+import cahier.core.measure.Mapping;
+import cahier.core.measure.Measure;
 import java.time.Instant;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps departures, once each, and the hours that somebody has to cover meanwhile. */
 @Service
 @Transactional
-public class Departures {
+public class Departures implements Measuring {
 
     private static final int READ = 60;
 
     private final DepartureMapper departures;
     private final Households households;
+    private final ApplicationEventPublisher events;
 
-    Departures(DepartureMapper departures, Households households) {
+    Departures(DepartureMapper departures, Households households, ApplicationEventPublisher events) {
+        this.events = events;
         this.departures = departures;
         this.households = households;
     }
@@ -27,6 +38,9 @@ public class Departures {
     /** Sent twice, it is still one. */
     public void keep(PracticeId practice, Departure departure, Instant now) {
         departures.insert(practice, departure, now);
+        Integer upset = departure.upsetAfterS();
+        events.publishEvent(new Entry(practice, departure.householdId(), departure.dogId(), Measure.Kind.ALONE, "", departure.id(), departure.sittingId(), m -> Mapping.ofDeparture(upset != null),
+                upset == null ? departure.leftS() : upset, "", null, null, departure.happenedAt(), now));
     }
 
     /** Sent twice, it is taken back once. */
@@ -34,19 +48,50 @@ public class Departures {
         if (departures.undo(practice, household, id, now) == 0) {
             throw new NotFound("departure " + id);
         }
+        events.publishEvent(new Entry.Back(practice, household, id, null, now));
     }
 
     /** A whole session, as the trainer takes it back. */
-    public void undoSession(PracticeId practice, long household, UUID sitting, Instant now) {
-        if (departures.undoSession(practice, household, sitting, now) == 0) {
+    public void undoSession(PracticeId practice, long household, UUID sitting, long trainer, Instant now) {
+        List<UUID> taken = departures.undoSession(practice, household, sitting, now);
+        if (taken.isEmpty()) {
             throw new NotFound("session " + sitting);
         }
+        taken.forEach(id -> events.publishEvent(new Entry.Back(practice, household, id, trainer, now)));
+    }
+
+    @Override
+    public void takeBack(PracticeId practice, long household, UUID id, Instant at) {
+        departures.undo(practice, household, id, at);
+    }
+
+    @Override
+    public void putBack(PracticeId practice, long household, UUID id) {
+        departures.redo(practice, household, id);
+    }
+
+    @Override
+    public boolean measures(Measure.Kind kind) {
+        return kind == Measure.Kind.ALONE;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Adjusted now(PracticeId practice, long household, long dog, Measure measure, Instant at) {
+        AloneTrack track = AloneTrack.of(households.facts(practice, household).dog(dog), departures.latest(practice, household, dog, READ), OptionalDouble.of(measure.goal()));
+        return new Adjusted(track.departures().size() + " departures of " + track.plan(), track.departures().size() + " departures of " + AloneTrack.words(NextTarget.departures(Math.max(1, track.target() / 2))),
+                NextTarget.way(track.target(), measure.goal()).stream().map(t -> Measures.duration(Math.ceil(t))).toList());
+    }
+
+    /** Where the step the dog stands on is to end that measures by departures. */
+    private OptionalDouble goal(PracticeId practice, long household, long dog) {
+        return departures.goals(practice, household).stream().filter(g -> g.dogId() == dog).mapToDouble(DepartureMapper.Goal::seconds).findFirst();
     }
 
     /** One for each dog of the household. */
     @Transactional(readOnly = true)
     public List<AloneTrack> of(PracticeId practice, long household) {
-        return households.dogs(practice, households.get(practice, household).id()).stream().map(d -> AloneTrack.of(d, departures.latest(practice, household, d.id(), READ))).toList();
+        return households.dogs(practice, households.get(practice, household).id()).stream().map(d -> AloneTrack.of(d, departures.latest(practice, household, d.id(), READ), goal(practice, household, d.id()))).toList();
     }
 
     @Transactional(readOnly = true)

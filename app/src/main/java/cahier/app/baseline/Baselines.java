@@ -10,6 +10,7 @@ import cahier.app.track.TrackSteps;
 import cahier.app.web.NotFound;
 import cahier.core.baseline.Measured;
 import cahier.core.baseline.StartingStep;
+import cahier.core.measure.Measure;
 import cahier.core.rep.Outcome;
 import java.time.Duration;
 import java.time.Instant;
@@ -156,9 +157,15 @@ public class Baselines {
 
     /** 0-based step the track may start on because of a baseline (docs/rules.md 31); empty when there is nothing to hold it against. */
     public static Optional<Integer> start(TrackSteps roadmap, Baseline baseline) {
-        List<StartingStep.Rung> rungs = roadmap.steps().stream().map(s -> new StartingStep.Rung(!s.plan().word().isEmpty(),
-                number(s.plan().distanceM()), number(s.plan().durationS()))).toList();
+        List<StartingStep.Rung> rungs = roadmap.steps().stream().map(Baselines::rung).toList();
         return rungs.isEmpty() ? Optional.empty() : baseline.measured().map(m -> StartingStep.of(rungs, m));
+    }
+
+    /** What measures adjusts itself: it fits whatever distance or time was found. */
+    private static StartingStep.Rung rung(Step step) {
+        boolean named = !step.plan().word().isEmpty();
+        return step.measure().map(m -> new StartingStep.Rung(named, m.kind().isNearer() ? OptionalDouble.of(Double.MAX_VALUE) : OptionalDouble.empty(), m.kind() == Measure.Kind.ALONE ? OptionalDouble.of(0) : OptionalDouble.empty()))
+                .orElseGet(() -> new StartingStep.Rung(named, number(step.plan().distanceM()), number(step.plan().durationS())));
     }
 
     private static OptionalDouble number(@Nullable Double value) {

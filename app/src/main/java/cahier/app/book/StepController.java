@@ -99,7 +99,7 @@ class StepController {
     String edit(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
         Step step = tracks.step(me.practice(), id);
         model.addAttribute("step", step);
-        model.addAttribute("form", StepForm.of(step.version(), step.plan()));
+        model.addAttribute("form", StepForm.of(step.version(), step.written()));
         return form(me, tracks.get(me.practice(), step.trackId()), model);
     }
 

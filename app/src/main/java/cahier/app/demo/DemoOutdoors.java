@@ -77,7 +77,7 @@ class DemoOutdoors {
             at = at.plusSeconds(SECONDS_A_LOOK);
             double metres = Double.parseDouble(one.substring(0, one.length() - 1));
             exposures.keep(practice, new Met(id(household, "met", at), household, dog, outing.kind(), metres, Far.M.given(metres), Objects.requireNonNull(RESPONSES.get(one.charAt(one.length() - 1))), "", null, null, at,
-                    outing.loudness(), ""), at);
+                    outing.loudness(), ""), null, at);
         }
     }
 

@@ -79,7 +79,7 @@ public class RoadmapExchange {
         Method school = School.read(t.school());
         return new FileTrack(t.dogName(), t.title(), t.goal(), t.plan(), t.kind(), t.topic(), Math.max(1, way.roadmap().number()), ships ? t.template() : null,
                 ships ? Arrays.stream(Question.values()).map(school::of).toList() : null,
-                way.roadmap().steps().stream().map(s -> TemplateStep.fixed(s.templateKey().isEmpty() ? null : s.templateKey(), s.plan())).toList());
+                way.roadmap().steps().stream().map(s -> TemplateStep.fixed(s.templateKey().isEmpty() ? null : s.templateKey(), s.written())).toList());
     }
 
     /**

@@ -88,14 +88,14 @@ class DistanceController {
             Threat threat = threat(kind, loudness);
             Instant now = Instant.now(clock);
             exposures.keep(me.practice(), new Met(UUID.randomUUID(), id, known.id(), kind, given.metres(), given.given(), response.get(), food.matches("TAKEN|REFUSED|LATE") ? food : "", seconds(calm), null, now,
-                    threat.loudness(), me.signature()), now);
+                    threat.loudness(), me.signature()), null, now);
         });
     }
 
     /** Taken back by the trainer; the household sees it gone too. */
     @PostMapping("/households/{id}/exposures/{met}/undo")
     String undo(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @PathVariable UUID met) {
-        exposures.undo(me.practice(), id, met, Instant.now(clock));
+        exposures.undo(me.practice(), id, met, me.id(), Instant.now(clock));
         return "redirect:/households/" + id + "/distances";
     }
 

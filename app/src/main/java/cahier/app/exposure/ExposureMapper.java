@@ -26,6 +26,23 @@ interface ExposureMapper {
     @Update("update exposure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int undo(PracticeId practice, long household, UUID id, Instant now);
 
+    @Update("update exposure set undone_at = null where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    void redo(PracticeId practice, long household, UUID id);
+
+    /** Where the step a dog stands on is to end that measures by these. */
+    record Goal(long dogId, String kind, String about, double goal) {
+
+        boolean isOf(long dog, Threat threat) {
+            return dogId == dog && about.equals(threat.kind() == Trigger.NOISE ? Integer.toString(threat.loudness()) : threat.kind().name());
+        }
+    }
+
+    @Select("""
+            select t.dog_id, s.teaching->'measure'->>'kind' as kind, s.teaching->'measure'->>'about' as about, (s.teaching->'measure'->>'goal')::double precision as goal
+            from step s join track t on t.practice_id = s.practice_id and t.id = s.track_id join visit v on v.practice_id = s.practice_id and v.step_id = s.id and v.left_at is null and not v.undone
+            where s.practice_id = #{practice} and s.household_id = #{household} and t.off_at is null and s.teaching->'measure'->>'kind' in ('DISTANCE', 'NOISE') order by t.position""")
+    List<Goal> goals(PracticeId practice, long household);
+
     @Select("""
             select id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at, loudness, noted_by, sign from exposure
             where practice_id = #{practice} and household_id = #{household} and undone_at is null and happened_at >= #{since} order by happened_at, id""")

@@ -5,11 +5,17 @@ import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.log.Sign;
+import cahier.app.measure.Entry;
+import cahier.app.measure.Measuring;
 import cahier.app.scope.PracticeId;
+import cahier.app.track.Adjusted;
 import cahier.app.web.NotFound;
+import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextDistance;
-import cahier.core.exposure.Response;
+import cahier.core.exposure.Trigger;
 import cahier.core.exposure.WorkingDistance;
+import cahier.core.measure.Mapping;
+import cahier.core.measure.Measure;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -18,35 +24,69 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what dogs met, once each, and reads how near they can work (docs/rules.md 9). */
 @Service
 @Transactional
-public class Exposures {
+public class Exposures implements Measuring {
 
     private static final Duration LATELY = Duration.ofDays(WorkingDistance.DAYS);
     private static final List<Duration> BEFORE = List.of(Duration.ofDays(28), Duration.ofDays(14));
 
     private final ExposureMapper exposures;
     private final Households households;
+    private final ApplicationEventPublisher events;
 
-    Exposures(ExposureMapper exposures, Households households) {
+    Exposures(ExposureMapper exposures, Households households, ApplicationEventPublisher events) {
+        this.events = events;
         this.exposures = exposures;
         this.households = households;
     }
 
-    /** Sent twice, it is still one. */
-    public void keep(PracticeId practice, Met met, Instant now) {
+    /**
+     * Sent twice, it is still one.
+     *
+     * @param person who was with the dog, if it was said
+     */
+    public void keep(PracticeId practice, Met met, @Nullable Long person, Instant now) {
         exposures.insert(practice, met, now);
+        boolean noise = met.kind() == Trigger.NOISE;
+        events.publishEvent(new Entry(practice, met.householdId(), met.dogId(), noise ? Measure.Kind.NOISE : Measure.Kind.DISTANCE, noise ? "" : met.kind().name(), met.id(), null,
+                m -> Mapping.of(met.response(), m.cueCounts()), met.metres(), met.loudness() == 0 ? "" : Integer.toString(met.loudness()), person, met.placeId(), met.happenedAt(), now));
     }
 
     /** Taken back by whoever tapped it; it no longer counts. Sent twice, it is taken back once. */
-    public void undo(PracticeId practice, long household, UUID id, Instant now) {
+    public void undo(PracticeId practice, long household, UUID id, @Nullable Long trainer, Instant now) {
         if (exposures.undo(practice, household, id, now) == 0) {
             throw new NotFound("meeting " + id);
         }
+        events.publishEvent(new Entry.Back(practice, household, id, trainer, now));
+    }
+
+    @Override
+    public void takeBack(PracticeId practice, long household, UUID id, Instant at) {
+        exposures.undo(practice, household, id, at);
+    }
+
+    @Override
+    public void putBack(PracticeId practice, long household, UUID id) {
+        exposures.redo(practice, household, id);
+    }
+
+    @Override
+    public boolean measures(Measure.Kind kind) {
+        return kind.isNearer();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Adjusted now(PracticeId practice, long household, long dog, Measure measure, Instant at) {
+        List<Met> met = exposures.since(practice, household, at.minus(LATELY)).stream().filter(m -> m.dogId() == dog && !m.happenedAt().isAfter(at)).toList();
+        List<ExposureMapper.Place> places = exposures.working(practice, household).stream().filter(p -> p.dogId() == dog && !p.setAt().isAfter(at)).toList();
+        return measure.kind() == Measure.Kind.NOISE ? WorkedNow.noise(measure, met, places) : WorkedNow.distance(measure, met, places);
     }
 
     /** How long it took the dog to be calm again. */
@@ -74,6 +114,9 @@ public class Exposures {
         Optional<ExposureMapper.Place> before = exposures.working(practice, household).stream().filter(p -> p.isOf(id, threat)).findFirst();
         exposures.set(practice, household, new ExposureMapper.Place(id, threat.kind(), threat.loudness(), metres, now, by, ownStep.isPresent() ? (Double) ownStep.getAsDouble() : before.map(ExposureMapper.Place::ownStep).orElse(null),
                 goal.isPresent() ? (Double) goal.getAsDouble() : before.map(ExposureMapper.Place::goal).orElse(null)));
+        Measure.Kind kind = threat.kind() == Trigger.NOISE ? Measure.Kind.NOISE : Measure.Kind.DISTANCE;
+        goal.ifPresent(m -> events.publishEvent(new Entry.Aimed(practice, household, id, kind, kind == Measure.Kind.NOISE ? Integer.toString(threat.loudness()) : threat.kind().name(), m, now)));
+        events.publishEvent(new Entry.Moved(practice, household, id, kind, now));
     }
 
     @Transactional(readOnly = true)
@@ -102,31 +145,32 @@ public class Exposures {
         Facts facts = households.facts(practice, household);
         List<Met> all = exposures.since(practice, household, now.minus(LATELY).minus(BEFORE.get(0)));
         List<ExposureMapper.Place> places = exposures.working(practice, household);
+        List<ExposureMapper.Goal> goals = exposures.goals(practice, household);
         List<Reading> readings = new ArrayList<>();
         for (Dog dog : facts.dogs()) {
             for (Threat threat : Threat.all()) {
                 List<Met> met = all.stream().filter(m -> m.dogId() == dog.id() && m.kind() == threat.kind() && m.loudness() == threat.loudness()).toList();
                 Optional<ExposureMapper.Place> set = places.stream().filter(p -> p.isOf(dog.id(), threat)).findFirst();
                 if (set.isPresent() || met.stream().anyMatch(m -> m.happenedAt().isAfter(now.minus(LATELY)))) {
-                    readings.add(reading(dog, threat, met, set, now));
+                    OptionalDouble goal = goals.stream().filter(g -> g.isOf(dog.id(), threat)).findFirst().map(g -> OptionalDouble.of(g.goal())).orElseGet(() -> set.map(s -> boxed(s.goal())).orElse(OptionalDouble.empty()));
+                    readings.add(reading(dog, threat, met, set, goal, now));
                 }
             }
         }
         return readings;
     }
 
-    private static Reading reading(Dog dog, Threat threat, List<Met> met, Optional<ExposureMapper.Place> set, Instant now) {
+    private static Reading reading(Dog dog, Threat threat, List<Met> met, Optional<ExposureMapper.Place> set, OptionalDouble goal, Instant now) {
         List<Met> lately = until(met, now);
         WorkingDistance estimate = estimate(lately);
-        List<Response> since = set.map(s -> met.stream().filter(m -> m.happenedAt().isAfter(s.setAt())).map(Met::response).toList()).orElse(List.of());
-        Optional<NextDistance> next = set.map(s -> NextDistance.of(s.metres(), since, boxed(s.ownStep()), NextDistance.NEAREST));
+        Optional<Moving> moving = set.map(s -> WorkedNow.moving(s, met, goal.orElse(NextDistance.NEAREST)));
         List<Double> before = BEFORE.stream().map(ago -> estimate(until(met, now.minus(ago))).curve()).flatMap(Optional::stream).map(WorkingDistance.Curve::workingMetres).toList();
-        OptionalDouble metres = set.isPresent() ? OptionalDouble.of(set.get().metres()) : OptionalDouble.empty();
-        return new Reading(dog.id(), dog.name(), threat, lately, metres, set.map(s -> boxed(s.ownStep())).orElse(OptionalDouble.empty()), set.map(s -> boxed(s.goal())).orElse(OptionalDouble.empty()), since, estimate, next, before,
+        OptionalDouble metres = moving.isPresent() ? OptionalDouble.of(moving.get().metres()) : OptionalDouble.empty();
+        return new Reading(dog.id(), dog.name(), threat, lately, metres, set.map(s -> boxed(s.ownStep())).orElse(OptionalDouble.empty()), goal, moving, estimate, before,
                 DistanceChart.of(lately.stream().map(Met::exposure).toList(), estimate.curve(), metres, ReadingWords.estimate(estimate)));
     }
 
-    private static OptionalDouble boxed(@Nullable Double value) {
+    static OptionalDouble boxed(@Nullable Double value) {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 

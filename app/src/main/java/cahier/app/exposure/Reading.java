@@ -2,6 +2,7 @@ package cahier.app.exposure;
 
 import cahier.app.draw.Drawing;
 import cahier.core.exposure.LooksToCome;
+import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextDistance;
 import cahier.core.exposure.Response;
 import cahier.core.exposure.WorkingDistance;
@@ -17,14 +18,13 @@ import java.util.OptionalInt;
  * What one dog's meetings with one kind of trigger say.
  *
  * @param met lately, oldest first
- * @param set where the trainer has it work, if that was said
+ * @param set where it works now, moved by its answers from where the trainer put it; empty until somebody did
  * @param ownStep metres closer at a time, where the trainer said so
  * @param goal where it is to work in the end, where the trainer said so
- * @param since answers since that was set, oldest first
- * @param next where to work next; empty until a distance was set
+ * @param moving how it came there; empty until a distance was set
  * @param before the working distance of two and of four weeks ago, where there was one, oldest first
  */
-public record Reading(long dogId, String dog, Threat threat, List<Met> met, OptionalDouble set, OptionalDouble ownStep, OptionalDouble goal, List<Response> since, WorkingDistance estimate, Optional<NextDistance> next, List<Double> before,
+public record Reading(long dogId, String dog, Threat threat, List<Met> met, OptionalDouble set, OptionalDouble ownStep, OptionalDouble goal, Optional<Moving> moving, WorkingDistance estimate, List<Double> before,
                       Drawing drawing) {
 
     /** The latest, newest first. */
@@ -32,6 +32,11 @@ public record Reading(long dogId, String dog, Threat threat, List<Met> met, Opti
         List<Met> last = new ArrayList<>(met.subList(Math.max(0, met.size() - most), met.size()));
         Collections.reverse(last);
         return last;
+    }
+
+    /** Metres it never goes below by itself. */
+    public double nearest() {
+        return Math.max(NextDistance.NEAREST, goal.orElse(NextDistance.NEAREST));
     }
 
     public int count(Response response) {
@@ -52,10 +57,10 @@ public record Reading(long dogId, String dog, Threat threat, List<Met> met, Opti
         return timed.length == 0 ? OptionalInt.empty() : OptionalInt.of(timed[timed.length / 2]);
     }
 
-    /** What the margin proposes to work at: the next distance, or the estimate while none was set. */
+    /** What the margin proposes to work at while no distance was set: the estimate. After that it moves by itself. */
     public OptionalDouble proposed() {
-        if (next.isPresent()) {
-            return next.get().verdict() == NextDistance.Verdict.STAY ? OptionalDouble.empty() : OptionalDouble.of(next.get().metres());
+        if (moving.isPresent()) {
+            return OptionalDouble.empty();
         }
         return estimate.curve().isPresent() ? OptionalDouble.of(Math.round(10 * estimate.curve().get().workingMetres()) / 10.0) : estimate.nearestWithCalm();
     }

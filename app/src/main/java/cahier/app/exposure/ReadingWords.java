@@ -1,6 +1,7 @@
 package cahier.app.exposure;
 
 import cahier.app.web.Measures;
+import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextDistance;
 import cahier.core.exposure.Response;
 import cahier.core.exposure.WorkingDistance;
@@ -15,29 +16,32 @@ public final class ReadingWords {
 
     /** "Closer: 22.8 m", the verdict in words. */
     public static String verdict(Reading r) {
-        if (r.next().isEmpty()) {
+        if (r.moving().isEmpty()) {
             return r.proposed().isPresent() ? "Work at " + Measures.distance(r.proposed().getAsDouble()) : "Not enough yet";
         }
-        NextDistance n = r.next().get();
-        return switch (n.verdict()) {
-            case CLOSER -> "Closer: " + Measures.distance(n.metres());
-            case FURTHER -> "Further: " + Measures.distance(n.metres());
-            case STAY -> n.look() ? "Look yourself" : "Stay at " + Measures.distance(n.metres());
-        };
+        Moving m = r.moving().get();
+        if (m.look()) {
+            return "Look yourself";
+        }
+        String moved = !m.since().isEmpty() || m.last() == NextDistance.Verdict.STAY ? "Stay at " : m.last() == NextDistance.Verdict.CLOSER ? "Closer: " : "Further: ";
+        return moved + Measures.distance(m.metres());
     }
 
     /** Why, with its figures. */
     public static String why(Reading r) {
-        if (r.next().isEmpty()) {
+        if (r.moving().isEmpty()) {
             return estimate(r.estimate());
         }
-        NextDistance n = r.next().get();
-        String run = run(r.since()) + " by itself in a row, 5 bring it closer.";
-        return switch (n.verdict()) {
-            case CLOSER -> "Looked back by itself five times in a row.";
-            case FURTHER -> r.since().get(r.since().size() - 1) == Response.REACTED ? "Reacted." : "Stared twice running.";
-            case STAY -> n.look() ? "Many looks at the cue, never five by itself." : run;
+        Moving m = r.moving().get();
+        if (m.look()) {
+            return "Many looks at the cue, never five by itself.";
+        }
+        String moved = switch (m.last()) {
+            case CLOSER -> "Looked back by itself five times in a row: closer. ";
+            case FURTHER -> m.because() == Response.REACTED ? "Reacted: further. " : "Stared twice running: further. ";
+            case STAY -> "";
         };
+        return moved + run(m.since()) + " by itself in a row, 5 bring it closer.";
     }
 
     private static int run(List<Response> since) {

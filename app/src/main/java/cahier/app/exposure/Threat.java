@@ -1,5 +1,6 @@
 package cahier.app.exposure;
 
+import cahier.app.track.MeasureWords;
 import cahier.core.exposure.Trigger;
 import java.util.List;
 import java.util.Locale;
@@ -14,7 +15,7 @@ import java.util.stream.Stream;
 public record Threat(Trigger kind, int loudness) {
 
     /** The words of each loudness, from 1 on. */
-    public static final List<String> LOUDNESS = List.of("hardly heard", "low", "as loud as talking", "loud", "as loud as it gets");
+    public static final List<String> LOUDNESS = MeasureWords.LOUDNESS;
 
     public Threat {
         if (kind == Trigger.NOISE ? loudness < 0 || loudness > LOUDNESS.size() : loudness != 0) {

@@ -135,7 +135,7 @@ public class Forecasts {
 
     private static TrackSteps passedBy(TrackSteps map, PassChoice rule) {
         return map.withSteps(map.steps().stream().map(s -> rule.fits(s.plan().reps()) && rule.fitsDuration(s.plan().durationS())
-                ? new Step(s.id(), s.trackId(), s.position(), s.version(), s.plan().passedBy(rule, Run.DEFAULT, s.plan().spread()), s.templateKey()) : s).toList());
+                ? new Step(s.id(), s.trackId(), s.position(), s.version(), s.written().passedBy(rule, Run.DEFAULT, s.written().spread()), s.templateKey(), s.now()) : s).toList());
     }
 
     private static int weeks(LocalDate today, LocalDate day) {

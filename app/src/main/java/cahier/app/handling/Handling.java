@@ -5,10 +5,15 @@ import cahier.app.baseline.Baselines;
 import cahier.app.baseline.Kind;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
+import cahier.app.measure.Entry;
+import cahier.app.measure.Measuring;
 import cahier.app.scope.PracticeId;
+import cahier.app.track.Adjusted;
 import cahier.app.web.NotFound;
 import cahier.core.handling.HandlingPath;
 import cahier.core.handling.Zone;
+import cahier.core.measure.Mapping;
+import cahier.core.measure.Measure;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -17,13 +22,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps touches and how easy each zone is, and says where the hand goes next (docs/rules.md 15). */
 @Service
 @Transactional
-public class Handling {
+public class Handling implements Measuring {
 
     private static final Map<String, List<Zone>> PAIRS = Map.of("ears", List.of(Zone.EAR_LEFT, Zone.EAR_RIGHT), "front paws", List.of(Zone.FRONT_PAW_LEFT, Zone.FRONT_PAW_RIGHT),
             "hind paws", List.of(Zone.HIND_PAW_LEFT, Zone.HIND_PAW_RIGHT));
@@ -31,8 +38,10 @@ public class Handling {
     private final HandlingMapper handling;
     private final Baselines baselines;
     private final Households households;
+    private final ApplicationEventPublisher events;
 
-    Handling(HandlingMapper handling, Baselines baselines, Households households) {
+    Handling(HandlingMapper handling, Baselines baselines, Households households, ApplicationEventPublisher events) {
+        this.events = events;
         this.handling = handling;
         this.baselines = baselines;
         this.households = households;
@@ -44,14 +53,16 @@ public class Handling {
             throw new IllegalArgumentException("comfort must be from 0 to " + HandlingPath.MOST + ", was " + comfort);
         }
         handling.rate(practice, household, dog(practice, household, dog).id(), zone, comfort, now, by);
+        events.publishEvent(new Entry.Moved(practice, household, dog, Measure.Kind.ZONE, now));
     }
 
     /** Where the hand has to be in the end. */
     public void aim(PracticeId practice, long household, long dog, Zone target, Instant now) {
         handling.aim(practice, household, dog(practice, household, dog).id(), target, now);
+        events.publishEvent(new Entry.Aimed(practice, household, dog, Measure.Kind.ZONE, target.name(), null, now));
     }
 
-    /** As the trainer set it; the muzzle until then. */
+    /** Of the step the dog stands on where that measures by zones; else as the trainer set it, the muzzle until then. */
     @Transactional(readOnly = true)
     public Zone target(PracticeId practice, long household, long dog) {
         return handling.target(practice, household, dog(practice, household, dog).id()).orElse(Zone.MUZZLE);
@@ -61,13 +72,39 @@ public class Handling {
     public void keep(PracticeId practice, Touch touch, Instant now) {
         dog(practice, touch.householdId(), touch.dogId());
         handling.insert(practice, touch, now);
+        events.publishEvent(new Entry(practice, touch.householdId(), touch.dogId(), Measure.Kind.ZONE, "", touch.id(), touch.sittingId(), m -> Mapping.of(touch.seen(), Boolean.FALSE.equals(touch.cameBack())), touch.seconds(),
+                touch.zone().name(), null, null, touch.happenedAt(), now));
     }
 
     /** Sent twice, it is taken back once. */
-    public void undo(PracticeId practice, long household, UUID id, Instant now) {
+    public void undo(PracticeId practice, long household, UUID id, @Nullable Long trainer, Instant now) {
         if (handling.undo(practice, household, id, now) == 0) {
             throw new NotFound("touch " + id);
         }
+        events.publishEvent(new Entry.Back(practice, household, id, trainer, now));
+    }
+
+    @Override
+    public void takeBack(PracticeId practice, long household, UUID id, Instant at) {
+        handling.undo(practice, household, id, at);
+    }
+
+    @Override
+    public void putBack(PracticeId practice, long household, UUID id) {
+        handling.redo(practice, household, id);
+    }
+
+    @Override
+    public boolean measures(Measure.Kind kind) {
+        return kind == Measure.Kind.ZONE;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Adjusted now(PracticeId practice, long household, long dog, Measure measure, Instant at) {
+        HandlingMap map = of(practice, household, dog, Zone.valueOf(measure.about()), at);
+        String there = map.target().words();
+        return map.next().map(next -> new Adjusted("next the " + next.words(), "next the " + map.path().backFrom(next).words(), map.way())).orElse(new Adjusted("the " + there, "the " + there, List.of(there)));
     }
 
     /** As it was at that moment. */

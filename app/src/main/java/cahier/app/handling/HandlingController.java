@@ -6,6 +6,7 @@ import cahier.app.household.Households;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Measures;
 import cahier.app.web.NotFound;
+import cahier.core.handling.HandSeen;
 import cahier.core.handling.Zone;
 import java.time.Clock;
 import java.time.Duration;
@@ -112,7 +113,7 @@ class HandlingController {
 
     @PostMapping("/households/{household}/handling/touches")
     String touch(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam long dog, @RequestParam String target, @RequestParam String zone, @RequestParam(defaultValue = "") String seconds,
-                 @RequestParam Touch.Seen seen, @RequestParam(defaultValue = "") String back, RedirectAttributes flash) {
+                 @RequestParam HandSeen seen, @RequestParam(defaultValue = "") String back, RedirectAttributes flash) {
         households.get(me.practice(), household);
         Instant now = Instant.now(clock);
         try {
@@ -132,7 +133,7 @@ class HandlingController {
 
     @PostMapping("/households/{household}/handling/touches/{id}/undo")
     String undo(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable UUID id, @RequestParam long dog, @RequestParam String target, @RequestParam String zone, RedirectAttributes flash) {
-        handling.undo(me.practice(), household, id, Instant.now(clock));
+        handling.undo(me.practice(), household, id, me.id(), Instant.now(clock));
         return back(household, dog, target, zone, flash);
     }
 

@@ -1,6 +1,7 @@
 package cahier.app.handling;
 
 import cahier.app.household.Dog;
+import cahier.core.handling.HandSeen;
 import cahier.core.handling.HandlingPath;
 import cahier.core.handling.Zone;
 import java.util.List;
@@ -36,12 +37,17 @@ public record HandlingMap(Dog dog, Zone target, Map<Zone, Integer> comfort, Hand
             return Optional.empty();
         }
         UUID latest = touches.get(0).sittingId();
-        return touches.stream().filter(t -> t.sittingId().equals(latest) && t.seen() == Touch.Seen.FLINCH).map(Touch::zone).findFirst();
+        return touches.stream().filter(t -> t.sittingId().equals(latest) && t.seen() == HandSeen.FLINCH).map(Touch::zone).findFirst();
     }
 
     /** Where to touch next; empty when the target is done. A flinch steps back (docs/rules.md 15). */
     public Optional<Zone> next() {
         return path.next().map(next -> flinched().map(path::backFrom).orElse(next));
+    }
+
+    /** The zones on the way that are not easy yet, the next one first. */
+    List<String> way() {
+        return path.path().isEmpty() ? List.of() : path.path().stream().filter(z -> comfort.getOrDefault(z, 0) < HandlingPath.EASY).map(Zone::words).toList();
     }
 
     public String verdict() {

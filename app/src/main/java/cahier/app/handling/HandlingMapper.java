@@ -30,7 +30,11 @@ interface HandlingMapper {
     @Insert("insert into handling_target (practice_id, household_id, dog_id, zone, set_at) values (#{practice}, #{household}, #{dog}, #{zone}, #{at})")
     void aim(PracticeId practice, long household, long dog, Zone zone, Instant at);
 
-    @Select("select zone from handling_target where practice_id = #{practice} and household_id = #{household} and dog_id = #{dog} order by set_at desc, id desc limit 1")
+    @Select("""
+            select coalesce((select s.teaching->'measure'->>'about' from step s join track t on t.practice_id = s.practice_id and t.id = s.track_id
+                             join visit v on v.practice_id = s.practice_id and v.step_id = s.id and v.left_at is null and not v.undone
+                             where s.practice_id = #{practice} and s.household_id = #{household} and t.dog_id = #{dog} and t.off_at is null and s.teaching->'measure'->>'kind' = 'ZONE' order by t.position limit 1),
+                            (select zone from handling_target where practice_id = #{practice} and household_id = #{household} and dog_id = #{dog} order by set_at desc, id desc limit 1)) as zone""")
     Optional<Zone> target(PracticeId practice, long household, long dog);
 
     @Insert("""
@@ -40,6 +44,9 @@ interface HandlingMapper {
 
     @Update("update touch set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int undo(PracticeId practice, long household, UUID id, Instant now);
+
+    @Update("update touch set undone_at = null where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    void redo(PracticeId practice, long household, UUID id);
 
     @Select("""
             select id, household_id, dog_id, sitting_id, zone, seconds, seen, came_back, happened_at, noted_by from touch

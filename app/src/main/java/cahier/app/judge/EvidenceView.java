@@ -162,7 +162,7 @@ public record EvidenceView(int reps, Drawing strip, String counts, Drawing odds,
     /** Only for runs: there the expected number is exact (docs/rules.md 7). */
     private static String effort(Step step, Evidence evidence, int of) {
         int clean = evidence.count(Outcome.CLEAN, of);
-        if (!step.plan().pass().isRun() || clean == 0) {
+        if (step.measure().isPresent() || !step.plan().pass().isRun() || clean == 0) {
             return "";
         }
         double rate = (double) clean / of;

@@ -4,6 +4,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Place;
+import cahier.app.measure.Measured;
 import cahier.app.scope.PracticeId;
 import cahier.app.stored.Shape;
 import cahier.app.stored.Stored;
@@ -48,8 +49,10 @@ public class Judgements {
     private final DecisionMapper decisions;
     private final ApplicationEventPublisher events;
     private final Stored stored;
+    private final Measured measured;
 
-    Judgements(Tracks tracks, Households households, TrackCase cases, DecisionMapper decisions, ApplicationEventPublisher events, Stored stored) {
+    Judgements(Tracks tracks, Households households, TrackCase cases, DecisionMapper decisions, ApplicationEventPublisher events, Stored stored, Measured measured) {
+        this.measured = measured;
         this.tracks = tracks;
         this.households = households;
         this.cases = cases;
@@ -129,6 +132,7 @@ public class Judgements {
         TrackSteps roadmap = tracks.locked(practice, track);
         Household household = households.get(practice, roadmap.track().householdId());
         boolean anew = decisions.isDueAnew(practice, track);
+        measured.settle(practice, roadmap, now);
         decisions.looked(practice, track, nextLook(household, now));
         Optional<Decided> open = open(practice, track);
         if (roadmap.current().isEmpty() || roadmap.track().isOver()) {

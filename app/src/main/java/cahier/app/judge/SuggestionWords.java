@@ -112,6 +112,9 @@ public final class SuggestionWords {
             case DAYS_SINCE_REP -> "No reps for " + n + " days.";
             case REPS_IN_VISIT -> n + " reps at this step.";
             case DAYS_IN_VISIT -> n + " days at this step.";
+            case REPS_NO_FURTHER -> n + (n == 1 ? " rep" : " reps") + " since it last got further.";
+            case DAYS_NO_FURTHER -> n + (n == 1 ? " day" : " days") + " since it last got further.";
+            case BEGIN_EASIER_THROUGHOUT -> "The next session is easier throughout.";
             case ALARM_OPEN -> "Stop and call was pressed.";
             case BEGIN_COLD_CHECK -> "The next session is one cold rep.";
             case BEGIN_EASIER -> "The next session begins one step easier; one clean, then three of this step.";
@@ -144,6 +147,8 @@ public final class SuggestionWords {
             case CALM_SESSIONS -> m.more() == 1 ? "more calm session" : "more calm sessions";
             case ODDS_PERCENT -> "in 100 more odds";
             case HOLDS -> "more at the target";
+            case AT_THE_GOAL -> "more in a row at the goal";
+            case SESSIONS_AT_THE_GOAL -> m.more() == 1 ? "more session at the goal" : "more sessions at the goal";
             case DAYS -> m.more() == 1 ? "more day" : "more days";
             case SESSIONS -> m.more() == 1 ? "more session" : "more sessions";
             case PEOPLE -> m.more() == 1 ? "more person" : "more people";

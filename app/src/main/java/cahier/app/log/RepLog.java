@@ -99,8 +99,24 @@ public class RepLog {
 
     /** The trainer puts a voided rep back: the same stands again under an id that comes from its own, so that twice changes nothing. What is voided stays voided. */
     public void putBack(Household household, KeptRep rep, Instant now) {
-        add(household, rep, rep.corrected(UUID.nameUUIDFromBytes(("again " + rep.id()).getBytes(StandardCharsets.UTF_8)), rep.outcome()), now);
-        events.publishEvent(new RepVoided(household.practiceId(), rep.trackId(), true, now));
+        add(household, rep, rep.corrected(again(rep.id()), rep.outcome()), now);
+        events.publishEvent(new RepVoided(household.practiceId(), rep.trackId(), first(household, rep), true, true, now));
+    }
+
+    /** The id under which a rep stands again that was taken out and put back. */
+    public static UUID again(UUID rep) {
+        return UUID.nameUUIDFromBytes(("again " + rep).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The id a rep was first logged with, however often it was put back since. */
+    private UUID first(Household household, KeptRep rep) {
+        List<UUID> same = reps.at(household.practiceId(), rep.trackId(), rep.happenedAt());
+        UUID first = rep.id();
+        for (int i = 0; i < same.size(); i++) {
+            UUID now = first;
+            first = same.stream().filter(id -> again(id).equals(now)).findFirst().orElse(now);
+        }
+        return first;
     }
 
     private void add(Household household, KeptRep old, NewRep fresh, Instant now) {
@@ -150,7 +166,7 @@ public class RepLog {
     public void voidRep(Household household, KeptRep rep, Instant at, @Nullable Long trainer) {
         if (reps.insertVoid(household.practiceId(), rep.id(), at, trainer) > 0) {
             addToDays(household, List.of(new RepMapper.Arriving(rep.corrected(rep.id(), rep.outcome()), rep.happenedAt(), rep.visitId())), -1);
-            events.publishEvent(new RepVoided(household.practiceId(), rep.trackId(), trainer != null, at));
+            events.publishEvent(new RepVoided(household.practiceId(), rep.trackId(), first(household, rep), false, trainer != null, at));
         }
     }
 

@@ -17,7 +17,7 @@ interface RepMapper {
 
     String KEPT = """
             select r.id, r.sitting_id, r.track_id, r.step_id, r.visit_id, r.outcome, r.role, r.at, r.happened_at, r.person_id, r.place_id,
-                   r.value, r.side, r.item, r.helper, r.adult_id
+                   r.value, r.side, r.item, r.helper, r.adult_id, r.level
             from rep r left join rep_void v on v.rep_id = r.id
             where r.practice_id = #{practice} and v.rep_id is null\s""";
 
@@ -33,14 +33,14 @@ interface RepMapper {
     @Select(affectData = true, value = """
             <script>
             insert into rep (id, practice_id, household_id, track_id, step_id, visit_id, sitting_id, outcome, role, at, received_at,
-                             happened_at, person_id, place_id, clock_off_s, value, side, item, helper, adult_id)
+                             happened_at, person_id, place_id, clock_off_s, value, side, item, helper, adult_id, level)
             values
             <foreach collection="batch" item="a" separator=",">
                 (#{a.rep.id}, #{practice}, #{household}, #{a.rep.trackId}, #{a.rep.stepId},
                  coalesce(#{a.visitId}::bigint, (select v.id from visit v where v.practice_id = #{practice} and v.step_id = #{a.rep.stepId}
                      order by v.undone, greatest(v.entered_at - #{a.happenedAt}, #{a.happenedAt} - coalesce(v.left_at, #{a.happenedAt}), interval '0'), v.entered_at desc limit 1)),
                  #{a.rep.sittingId}, #{a.rep.outcome}, #{a.rep.role}, #{a.rep.at}, #{received}, #{a.happenedAt}, #{a.rep.personId}, #{a.rep.placeId}, #{clockOff},
-                 #{a.rep.tags.value}, #{a.rep.tags.side}, #{a.rep.tags.item}, #{a.rep.tags.helper}, #{a.rep.tags.adultId})
+                 #{a.rep.tags.value}, #{a.rep.tags.side}, #{a.rep.tags.item}, #{a.rep.tags.helper}, #{a.rep.tags.adultId}, #{a.rep.tags.level})
             </foreach>
             on conflict do nothing returning id
             </script>""")
@@ -51,9 +51,13 @@ interface RepMapper {
 
     @Select("""
             select r.id, r.sitting_id, r.track_id, r.step_id, r.visit_id, r.outcome, r.role, r.at, r.happened_at, r.person_id, r.place_id,
-                   r.value, r.side, r.item, r.helper, r.adult_id
+                   r.value, r.side, r.item, r.helper, r.adult_id, r.level
             from rep r where r.practice_id = #{practice} and r.household_id = #{household} and r.id = #{id}""")
     Optional<KeptRep> find(PracticeId practice, long household, UUID id);
+
+    /** Reps of a track at a moment, voided or not. */
+    @Select("select id from rep where practice_id = #{practice} and track_id = #{track} and happened_at = #{at}")
+    List<UUID> at(PracticeId practice, long track, Instant at);
 
     /** Reps of all tracks of one dog since then: a session may span tracks. */
     @Select(KEPT + """

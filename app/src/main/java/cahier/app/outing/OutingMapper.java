@@ -29,6 +29,12 @@ interface OutingMapper {
     @Update("update watching_tap set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int undoTap(PracticeId practice, long household, UUID id, Instant now);
 
+    @Update("update watching_tap set undone_at = null where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    void redoTap(PracticeId practice, long household, UUID id);
+
+    @Update("update outing set undone_at = null where practice_id = #{practice} and household_id = #{household} and id = #{id}")
+    void redo(PracticeId practice, long household, UUID id);
+
     @Select("""
             select id, household_id, dog_id, place_id, began_at, carried from watching
             where practice_id = #{practice} and household_id = #{household} order by began_at desc, id limit #{most}""")

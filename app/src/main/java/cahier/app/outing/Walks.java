@@ -1,9 +1,11 @@
 package cahier.app.outing;
 
 import cahier.app.household.Dog;
+import cahier.app.track.Adjusted;
 import cahier.core.exposure.OutAndBack;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /**
  * One dog's walks out and back.
@@ -12,6 +14,8 @@ import java.util.OptionalInt;
  */
 public record Walks(Dog dog, List<Outing> latest) {
 
+    private static final int MOST_WAY = 60;
+
     /** What comes next; a dog that has not been out begins with the first few paces. */
     public OutAndBack next() {
         if (latest.isEmpty()) {
@@ -19,6 +23,16 @@ public record Walks(Dog dog, List<Outing> latest) {
         }
         Outing last = latest.get(0);
         return OutAndBack.after(last.calmPaces(), last.roundPaces() == null ? OptionalInt.empty() : OptionalInt.of(last.roundPaces()));
+    }
+
+    /** Where the next walk goes as a step says it that measures, to the goal at most. */
+    static Adjusted now(Dog dog, List<Outing> newestFirst, int goal) {
+        OutAndBack next = new Walks(dog, newestFirst).next();
+        int known = Math.min(next.known(), goal);
+        int far = Math.min(next.next(), goal);
+        String words = known == 0 || known >= far ? far + " paces out and home" : "the known " + known + " paces out and home, then " + far;
+        return new Adjusted(words, Math.max(1, known) + " paces out and home", IntStream.iterate(far, p -> Math.min(goal, p + OutAndBack.FURTHER)).limit(1 + (goal - far + OutAndBack.FURTHER - 1) / OutAndBack.FURTHER).limit(MOST_WAY)
+                .mapToObj(p -> p + " paces").toList());
     }
 
     /** "Next: the known 40 paces out and home, then 45." */

@@ -67,7 +67,7 @@ class ExposuresController {
                 RepBatch.oneOf("response", body.get("response"), List.of(Response.values())), food, calmAfter, place == null ? null : place.id(), Pick.past(RepBatch.instant("at", body.get("at")), now),
                 loudness, "");
         Person person = Pick.find(facts.people(), Person::id, body.get("person"));
-        marks.keep(owner, Work.EXPOSURE, kind.topic(), new Marks.Tapped(met.id(), dog.id(), person == null ? null : person.id(), met.happenedAt()), now, () -> exposures.keep(owner.practice(), met, now));
+        marks.keep(owner, Work.EXPOSURE, kind.topic(), new Marks.Tapped(met.id(), dog.id(), person == null ? null : person.id(), met.happenedAt()), now, () -> exposures.keep(owner.practice(), met, person == null ? null : person.id(), now));
         return Map.of("kept", true);
     }
 
@@ -103,7 +103,7 @@ class ExposuresController {
 
     @PostMapping("/o/{token}/exposures/{id}/undo")
     Map<String, Boolean> undo(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id) {
-        exposures.undo(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), Instant.now(clock));
+        exposures.undo(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), null, Instant.now(clock));
         return Map.of("undone", true);
     }
 }

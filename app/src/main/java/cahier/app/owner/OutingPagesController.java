@@ -30,7 +30,7 @@ import org.springframework.web.bind.annotation.RequestAttribute;
 @Controller
 class OutingPagesController {
 
-    private static final List<Integer> LENGTHS_MIN = List.of(30, 45, 60);
+    private static final List<Integer> LENGTHS_MIN = List.of(30, 60, 90, 120, 180);
 
     private final OwnerPractice practice;
     private final Outings outings;
@@ -70,6 +70,7 @@ class OutingPagesController {
         model.addAttribute("enoughMin", LongWatching.ENOUGH_MIN);
         model.addAttribute("leastMin", Traffic.LEAST_MIN);
         model.addAttribute("mostMin", Traffic.MOST_MIN);
+        model.addAttribute("expected", outings.isLongWatching(owner.practice(), owner.householdId()));
         model.addAttribute("strangers", wordings.strangers(owner.practice(), facts));
         return "owner/watch";
     }

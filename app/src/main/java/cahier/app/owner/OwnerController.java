@@ -185,6 +185,9 @@ class OwnerController {
             return "owner/rests";
         }
         Today.Task task = asked.get();
+        if (task.plan().teaching().measure() != null) {
+            return "redirect:/o/" + token + task.page();
+        }
         model.addAttribute("others", today.others(task));
         model.addAttribute("task", task);
         model.addAttribute("coach", CoachTables.of(task.assignment().kind()));

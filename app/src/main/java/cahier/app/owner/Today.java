@@ -10,6 +10,7 @@ import cahier.app.sheet.SheetItem;
 import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
 import cahier.core.decide.Refresh;
+import cahier.core.measure.Measure;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -69,6 +70,24 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
 
         public boolean isPractised() {
             return assignment.isPractised();
+        }
+
+        /** Where it is done, behind the address of the link: what measures has pages of its own. */
+        public String page() {
+            Measure measure = plan().teaching().measure();
+            return measure == null || !isPractised() ? "/practice/" + stepId() : page(measure);
+        }
+
+        private String page(Measure measure) {
+            String dog = "#dog=" + assignment.dogId(); // chosen by the page itself, so that one page is kept for places without signal
+            return switch (measure.kind()) {
+                case DISTANCE -> "/met" + dog + "&kind=" + measure.about();
+                case NOISE -> "/met" + dog + "&kind=NOISE";
+                case ALONE -> "/alone" + dog;
+                case ZONE -> "/touch" + dog;
+                case SITTING -> "/watch" + dog;
+                case WALK -> "/out" + dog;
+            };
         }
 
         public boolean isDone() {

@@ -7,6 +7,7 @@ import cahier.app.handling.Touch;
 import cahier.app.household.Facts;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.core.gate.Topic;
+import cahier.core.handling.HandSeen;
 import cahier.core.handling.Zone;
 import cahier.core.rest.Work;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -65,7 +66,7 @@ class WorriedController {
         Facts facts = practice.facts(owner);
         Boolean back = body.hasNonNull("back") ? (Boolean) body.get("back").asBoolean() : null;
         Touch touch = new Touch(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), RepBatch.uuid("sitting", body.get("sitting")),
-                RepBatch.oneOf("zone", body.get("zone"), List.of(Zone.values())), Pick.whole("seconds", body.get("seconds"), 0, Touch.MOST_S), RepBatch.oneOf("seen", body.get("seen"), List.of(Touch.Seen.values())), back,
+                RepBatch.oneOf("zone", body.get("zone"), List.of(Zone.values())), Pick.whole("seconds", body.get("seconds"), 0, Touch.MOST_S), RepBatch.oneOf("seen", body.get("seen"), List.of(HandSeen.values())), back,
                 Pick.past(RepBatch.instant("at", body.get("at")), now), "");
         marks.keep(owner, Work.TOUCH, Topic.HANDLING, new Marks.Tapped(touch.id(), touch.dogId(), null, touch.happenedAt()), now, () -> handling.keep(owner.practice(), touch, now));
         return Map.of("kept", true);
@@ -73,7 +74,7 @@ class WorriedController {
 
     @PostMapping("/o/{token}/touches/{id}/undo")
     Map<String, Boolean> undoTouch(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id) {
-        handling.undo(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), Instant.now(clock));
+        handling.undo(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), null, Instant.now(clock));
         return Map.of("undone", true);
     }
 }

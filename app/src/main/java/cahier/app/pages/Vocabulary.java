@@ -13,7 +13,6 @@ import cahier.app.exposure.ReadingWords;
 import cahier.app.exposure.Threat;
 import cahier.app.gate.GateWords;
 import cahier.app.handling.HandlingMap;
-import cahier.app.handling.Touch;
 import cahier.app.household.ClashWords;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Lesson;
@@ -29,7 +28,9 @@ import cahier.app.method.MethodWords;
 import cahier.app.probe.ProbeWords;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.step.EffortWords;
+import cahier.app.step.MeasureForm;
 import cahier.app.track.Helper;
+import cahier.app.track.MeasureWords;
 import cahier.app.track.MovesOn;
 import cahier.app.track.PassChoice;
 import cahier.app.track.PayWords;
@@ -44,7 +45,9 @@ import cahier.core.exposure.Trigger;
 import cahier.core.gate.Mover;
 import cahier.core.gate.RedFlag;
 import cahier.core.gate.Topic;
+import cahier.core.handling.HandSeen;
 import cahier.core.handling.Zone;
+import cahier.core.measure.Measure;
 import cahier.core.pay.Payoff;
 import cahier.core.rep.Aid;
 import cahier.core.rest.Handler;
@@ -108,7 +111,10 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("textKind", TextKind.class),
             entry("threat", Threat.class),
             entry("topic", Topic.class),
-            entry("touchSeen", Touch.Seen.class),
+            entry("measureWords", MeasureWords.class),
+            entry("measureKind", Measure.Kind.class),
+            entry("measureForm", MeasureForm.class),
+            entry("touchSeen", HandSeen.class),
             entry("trigger", Trigger.class),
             entry("watchWords", WatchWords.class),
             entry("when", Dates.class),

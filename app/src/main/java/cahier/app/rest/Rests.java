@@ -15,6 +15,7 @@ import cahier.app.track.TrackSteps;
 import cahier.app.track.Trait;
 import cahier.core.coach.Coach;
 import cahier.core.decide.Decision;
+import cahier.core.decide.TrackKind;
 import cahier.core.handling.Zone;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -81,9 +82,10 @@ public class Rests {
         Instant midnight = now.atZone(facts.household().zone()).toLocalDate().atStartOfDay(facts.household().zone()).toInstant();
         record Part(UUID sitting, long track) {
         }
+        Set<Long> measured = maps.stream().filter(m -> m.current().filter(s -> s.measure().isPresent()).isPresent()).map(m -> m.track().id()).collect(Collectors.toSet()); // what adjusts itself has given way at the first (39)
         Map<Part, List<KeptRep>> parts = log.ofHousehold(practice, facts.household().id(), midnight).stream().collect(Collectors.groupingBy(r -> new Part(r.sittingId(), r.trackId())));
         return maps.stream().map(TrackSteps::track).filter(t -> parts.entrySet().stream().filter(e -> e.getKey().track() == t.id())
-                .anyMatch(e -> Coach.stops(t.kind(), e.getValue().stream().map(KeptRep::outcome).toList()))).map(t -> t.id()).collect(Collectors.toSet());
+                .anyMatch(e -> Coach.stops(measured.contains(t.id()) ? TrackKind.SKILL : t.kind(), e.getValue().stream().map(KeptRep::outcome).toList()))).map(t -> t.id()).collect(Collectors.toSet());
     }
 
     /** By the hours that the week's plan asked of the weather; a household without a plan asks nobody. */

@@ -38,12 +38,12 @@ public record TrackChange(Track track, String goal, List<Slot> slots, List<Step>
         }
 
         public boolean changes() {
-            return step != null && !step.plan().equals(plan.plan());
+            return step != null && !step.written().equals(plan.plan());
         }
 
         /** Field by field, what changes. */
         public List<Difference> differences() {
-            return step == null ? List.of() : StepDifferences.between(step.plan(), plan.plan()).stream().filter(d -> !d.saved().equals(d.yours())).toList();
+            return step == null ? List.of() : StepDifferences.between(step.written(), plan.plan()).stream().filter(d -> !d.saved().equals(d.yours())).toList();
         }
     }
 
@@ -76,7 +76,7 @@ public record TrackChange(Track track, String goal, List<Slot> slots, List<Step>
             if (templates && fresh.containsKey(step.templateKey())) {
                 kept.put(step.templateKey(), step);
                 last = step;
-            } else if (templates && step.plan().equals(old.get(step.templateKey()))) {
+            } else if (templates && step.written().equals(old.get(step.templateKey()))) {
                 gone.add(step);
             } else {
                 own.computeIfAbsent(last, k -> new ArrayList<>()).add(step);
@@ -88,7 +88,7 @@ public record TrackChange(Track track, String goal, List<Slot> slots, List<Step>
         List<Slot> slots = new ArrayList<>(slots(own.get(null)));
         for (String key : order) {
             Step step = Objects.requireNonNull(kept.get(key));
-            slots.add(new Slot(step, new KeyedPlan(key, Merge.of(Objects.requireNonNull(old.get(key)), Objects.requireNonNull(fresh.get(key)), step.plan()))));
+            slots.add(new Slot(step, new KeyedPlan(key, Merge.of(Objects.requireNonNull(old.get(key)), Objects.requireNonNull(fresh.get(key)), step.written()))));
             slots.addAll(slots(own.get(step)));
         }
         for (int i = 0; i < after.size(); i++) {
@@ -106,7 +106,7 @@ public record TrackChange(Track track, String goal, List<Slot> slots, List<Step>
     }
 
     private static List<Slot> slots(@Nullable List<Step> steps) {
-        return steps == null ? List.of() : steps.stream().map(s -> new Slot(s, new KeyedPlan(s.templateKey(), s.plan()))).toList();
+        return steps == null ? List.of() : steps.stream().map(s -> new Slot(s, new KeyedPlan(s.templateKey(), s.written()))).toList();
     }
 
     /** Behind the nearest of the steps that the template has before it. */

@@ -27,14 +27,19 @@ public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked,
     }
 
     static Assignment of(SheetItem item, RoadmapTrack way, Permit permit) {
-        return new Assignment(item, permit, permit.step().stream().boxed().findFirst().map(i -> worked(item, way, i)), easier(item, way, permit), way.why(permit), way.track().kind(),
-                way.track().dogId(), way.allowed().isForGrownUps(way.track()),
-                permit.step().stream().boxed().findFirst().filter(i -> way.roadmap().currentIndex().filter(i::equals).isPresent()).flatMap(i -> way.allowed().refresh(way.roadmap())));
+        Optional<Integer> index = permit.step().stream().boxed().findFirst();
+        Optional<Refresh> refresh = index.filter(i -> way.roadmap().currentIndex().filter(i::equals).isPresent()).flatMap(i -> way.allowed().refresh(way.roadmap()));
+        return new Assignment(item, permit, index.map(i -> worked(item, way, i, refresh)), easier(item, way, permit), way.why(permit), way.track().kind(), way.track().dogId(), way.allowed().isForGrownUps(way.track()), refresh);
     }
 
-    /** As the sheet has it where it has it; else as it stands in the track. */
-    private static Worked worked(SheetItem item, RoadmapTrack way, int index) {
+    /** As the sheet has it where it has it; else as it stands in the track. A step that measures is asked for where it stands now, whatever the sheet said. */
+    private static Worked worked(SheetItem item, RoadmapTrack way, int index, Optional<Refresh> refresh) {
         List<Step> steps = way.roadmap().steps();
+        if (index < steps.size() && steps.get(index).measure().isPresent()) {
+            Step step = steps.get(index);
+            StepPlan plan = refresh.filter(Refresh.EASIER_THROUGHOUT::equals).isPresent() ? step.easier() : step.plan();
+            return new Worked(step.id(), item.forUpkeep() ? plan.once(1) : plan, index + 1);
+        }
         if (index >= steps.size() || index == asked(item, way)) {
             return new Worked(item.stepId(), item.plan(), item.number());
         }
@@ -79,6 +84,7 @@ public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked,
             case COLD_CHECK -> "After the break: one rep only.";
             case EASIER -> "After the break: begin with an easier one.";
             case HALF_DOSE -> "After the break: half as many.";
+            case EASIER_THROUGHOUT -> "After the break: easier all through.";
         }).orElse("");
     }
 

@@ -36,10 +36,10 @@ final class Written {
         Set<String> keys = new HashSet<>();
         List<TemplateStep> steps = new ArrayList<>();
         for (Step step : map.steps()) {
-            boolean untouched = step.plan().equals(wrote.get(step.templateKey()));
+            boolean untouched = step.written().equals(wrote.get(step.templateKey()));
             boolean leads = steps.isEmpty() && origin.isPresent() && step(origin.get(), step.templateKey()).filter(TemplateStep::naming).isPresent();
-            String key = unused(step.templateKey().isEmpty() ? slug(step.title()) : step.templateKey(), keys);
-            steps.add(untouched && !leads ? step(origin.orElseThrow(), step.templateKey()).orElseThrow().always() : TemplateStep.fixed(key, step.plan()));
+            String key = unused(step.templateKey().isEmpty() ? slug(step.written().title()) : step.templateKey(), keys);
+            steps.add(untouched && !leads ? step(origin.orElseThrow(), step.templateKey()).orElseThrow().always() : TemplateStep.fixed(key, step.written()));
         }
         String id = origin.map(Template::id).filter(o -> !o.isEmpty()).orElse(slug(track.title()));
         return new Template(Template.FORMAT, id, track.title(), track.goal(), track.plan(), track.kind(), track.topic(), origin.map(Template::word).orElse(""),

@@ -24,7 +24,7 @@ record NewPlace(Optional<Place> old, Place place, int entry, int reached, List<S
         String now = map.steps().get(reached).plan().place();
         Optional<Place> old = places.stream().filter(p -> p.name().equalsIgnoreCase(now)).findFirst();
         int entry = Staircase.entryInNewPlace(reached, old.map(Place::difficulty).orElse(0), place.difficulty());
-        return new NewPlace(old, place, entry, reached, map.steps().subList(entry, reached + 1).stream().map(s -> there(s.plan(), place)).toList());
+        return new NewPlace(old, place, entry, reached, map.steps().subList(entry, reached + 1).stream().map(s -> there(s.written(), place)).toList());
     }
 
     private static StepPlan there(StepPlan plan, Place place) {

@@ -30,7 +30,7 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
                        @Nullable String pass, @Nullable String run, @Nullable String reps, @Nullable String sessions, @Nullable String minutes,
                        @Nullable String onMiss, @Nullable String cautions, @Nullable String pay, @Nullable String equipment, @Nullable String helper,
                        @Nullable List<String> slips, @Nullable String events, @Nullable String payEvery, @Nullable List<String> payoffs, @Nullable String days, @Nullable String inSessions, @Nullable String people,
-                       @Nullable String places, @Nullable String coldClean, @Nullable String coldOf, @Nullable List<String> traits) {
+                       @Nullable String places, @Nullable String coldClean, @Nullable String coldOf, @Nullable List<String> traits, @Nullable String measure) {
 
     private static final int LINE = 80;
     private static final int TEXT = 400;
@@ -54,7 +54,7 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
                 Integer.toString(p.sessions()), Integer.toString(p.minutes()), p.onMiss(), p.cautions(), t.pay(), t.equipment(), t.helper().name(),
                 t.slips().stream().map(Slip::name).toList(), String.join("\n", t.events()),
                 t.payEveryS() == null ? "" : t.payEveryS() + " s", t.payoffs().stream().map(Payoff::name).toList(),
-                asked(p, Spread::days), asked(p, Spread::sessions), asked(p, Spread::people), asked(p, Spread::places), asked(p, Spread::coldClean), asked(p, Spread::coldOf), t.traits().stream().map(Trait::name).toList());
+                asked(p, Spread::days), asked(p, Spread::sessions), asked(p, Spread::people), asked(p, Spread::places), asked(p, Spread::coldClean), asked(p, Spread::coldOf), t.traits().stream().map(Trait::name).toList(), MeasureForm.write(t.measure()));
     }
 
     private static String asked(StepPlan p, ToIntFunction<Spread> part) {
@@ -94,7 +94,7 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
         }
         return new Teaching(check.optional("pay", pay, TEXT), check.optional("equipment", equipment, EQUIPMENT),
                 helper == null ? Helper.NOBODY : check.choice("helper", helper, Helper.class), codes.stream().limit(Slip.MOST).toList(), chain,
-                payEvery(check), payoffs(check), (traits == null ? List.<String>of() : traits).stream().map(t -> check.choice("traits", t, Trait.class)).toList());
+                payEvery(check), payoffs(check), (traits == null ? List.<String>of() : traits).stream().map(t -> check.choice("traits", t, Trait.class)).toList(), MeasureForm.read(check, measure));
     }
 
     /** None when nothing was typed: what is usual for the kind. Zeros are a choice too: no spread at all. */

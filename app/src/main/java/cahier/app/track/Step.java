@@ -1,13 +1,39 @@
 package cahier.app.track;
 
+import cahier.core.measure.Measure;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
 /**
  * One step of a track. Its number is its place in the track, counted from 1, and changes when steps are moved.
  *
+ * @param written the step as somebody wrote it
  * @param templateKey which step of the track's template it was made from; empty for the trainer's own
+ * @param now where it stands, on a step that measures; none before the first look
  */
-public record Step(long id, long trackId, int position, int version, StepPlan plan, String templateKey) {
+public record Step(long id, long trackId, int position, int version, StepPlan written, String templateKey, @Nullable Adjusted now) {
+
+    /** A step whose criterion stands as it is written. */
+    public Step(long id, long trackId, int position, int version, StepPlan written, String templateKey) {
+        this(id, trackId, position, version, written, templateKey, null);
+    }
+
+    /** What it asks for now: as it is written, and on a step that measures where it stands. */
+    public StepPlan plan() {
+        return now == null ? written : written.withTitle(written.title() + ": " + now.words());
+    }
+
+    /** What it asks for after a pause, on a step that measures: one adjusting easier. */
+    public StepPlan easier() {
+        return now == null ? written : written.withTitle(written.title() + ": " + now.easier());
+    }
 
     public String title() {
-        return plan.title();
+        return plan().title();
+    }
+
+    /** What it measures, where its criterion adjusts itself. */
+    public Optional<Measure> measure() {
+        return Optional.ofNullable(written.teaching().measure());
     }
 }

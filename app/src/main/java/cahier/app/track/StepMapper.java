@@ -15,7 +15,7 @@ interface StepMapper {
 
     String COLUMNS = """
             select id, track_id, position, version, title, how, place, distance_m, duration_s, distraction, who, aid, word, pass, run,
-                   reps, sessions, minutes, on_miss, cautions, teaching::text, spread::text, template_key
+                   reps, sessions, minutes, on_miss, cautions, teaching::text, spread::text, template_key, now::text
             from step where practice_id = #{practice}\s""";
 
     @Select(COLUMNS + "and track_id = #{track} and removed_at is null order by position, id")
@@ -43,6 +43,10 @@ interface StepMapper {
                    cautions = #{p.cautions}, teaching = #{p.teaching}, spread = #{p.spread,jdbcType=OTHER}, version = version + 1
             where practice_id = #{practice} and id = #{id} and version = #{version} and removed_at is null""")
     int update(PracticeId practice, long id, int version, @Param("p") StepPlan plan);
+
+    /** Where a step that measures stands; no edit of anybody's, so that its version stays. */
+    @Update("update step set now = #{now,jdbcType=OTHER} where practice_id = #{practice} and id = #{id}")
+    void adjust(PracticeId practice, long id, @Nullable Adjusted now);
 
     @Update("update step set position = #{position} where practice_id = #{practice} and id = #{id}")
     void place(PracticeId practice, long id, int position);

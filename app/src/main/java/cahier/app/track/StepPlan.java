@@ -3,7 +3,9 @@ package cahier.app.track;
 import cahier.app.web.Measures;
 import cahier.core.climb.Unit;
 import cahier.core.decide.TrackKind;
+import cahier.core.measure.Measure;
 import cahier.core.pass.PassRule;
+import cahier.core.pass.Reach;
 import cahier.core.pass.Spread;
 import cahier.core.rep.Aid;
 import com.fasterxml.jackson.annotation.JsonIgnore;
@@ -56,6 +58,11 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
 
     public StepPlan withTitle(String other) {
         return new StepPlan(other, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
+    }
+
+    /** The same, measuring this. */
+    public StepPlan measuring(@Nullable Measure other) {
+        return new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching.measuring(other), spread);
     }
 
     /** The same in one session of so many reps. */
@@ -124,13 +131,16 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
 
     /** What it takes to pass, as the core asks it. */
     public PassRule rule(TrackKind kind) {
+        if (teaching.measure() != null) {
+            return new Reach(teaching.measure(), spread != null ? spread : kind == TrackKind.COMFORT ? Spread.COMFORT : Spread.NONE);
+        }
         return pass.rule(run, durationS, kind, spread);
     }
 
     /** "5 clean in a row", "5 clean in a row, on 2 days, in 2 places". */
     @JsonIgnore
     public String passWords() {
-        return pass.words(run) + (spread == null ? "" : SpreadWords.after(spread));
+        return (teaching.measure() == null ? pass.words(run) : MeasureWords.pass(teaching.measure())) + (spread == null ? "" : SpreadWords.after(spread));
     }
 
     /** "8 reps, twice a day, 5 min at most". */

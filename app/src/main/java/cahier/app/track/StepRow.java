@@ -7,10 +7,10 @@ import org.jspecify.annotations.Nullable;
 /** A step as its table has it. */
 record StepRow(long id, long trackId, int position, int version, String title, String how, String place, @Nullable Double distanceM,
                @Nullable Double durationS, String distraction, String who, Aid aid, String word, PassChoice pass, int run, int reps, int sessions,
-               int minutes, String onMiss, String cautions, Teaching teaching, @Nullable Spread spread, String templateKey) {
+               int minutes, String onMiss, String cautions, Teaching teaching, @Nullable Spread spread, String templateKey, @Nullable Adjusted now) {
 
     Step toStep() {
         return new Step(id, trackId, position, version, new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, word,
-                pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread), templateKey);
+                pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread), templateKey, now);
     }
 }

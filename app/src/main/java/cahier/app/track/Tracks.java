@@ -154,10 +154,15 @@ public class Tracks {
     public void saveStep(PracticeId practice, long id, int version, StepPlan plan, Instant now) {
         Step saved = step(practice, id);
         if (steps.update(practice, id, version, plan) == 0) {
-            StepPlan newer = step(practice, id).plan();
+            StepPlan newer = step(practice, id).written();
             throw new StaleEdit(newer.title(), "/steps/" + id, StepDifferences.between(newer, plan));
         }
         changed(practice, saved.trackId(), now);
+    }
+
+    /** Keeps where a step that measures stands now. No edit of anybody's: what is being edited meanwhile goes on. */
+    public void adjust(PracticeId practice, long step, Adjusted now) {
+        steps.adjust(practice, step, now);
     }
 
     /** Moves a step one place towards the start ({@code by} -1) or the goal (+1). */

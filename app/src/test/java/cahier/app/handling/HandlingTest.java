@@ -15,6 +15,7 @@ import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
 import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
+import cahier.core.handling.HandSeen;
 import cahier.core.handling.Zone;
 import com.microsoft.playwright.Page;
 import java.time.Duration;
@@ -79,7 +80,7 @@ class HandlingTest extends AppTest {
         touch("muzzle", "FLINCH");
         assertThat(map().next()).contains(Zone.CHIN);
         open(page).andExpect(content().string(allOf(containsString("Next: chin"), containsString("It flinched at the muzzle: one zone back."), containsString("3 s, flinched"))));
-        UUID flinch = map().touches().stream().filter(t -> t.seen() == Touch.Seen.FLINCH).findFirst().orElseThrow().id();
+        UUID flinch = map().touches().stream().filter(t -> t.seen() == HandSeen.FLINCH).findFirst().orElseThrow().id();
         send(page + "/touches/" + flinch + "/undo", "dog", Long.toString(dog), "target", "muzzle", "zone", "muzzle");
         assertThat(map().next()).contains(Zone.MUZZLE);
         rate("chin", 1);

@@ -31,7 +31,7 @@ class MarksTest extends AppTest {
         Owner owner = new Owner(edda().practice(), home.id);
         long dog = home.facts().dogs().get(0).id();
         Met met = new Met(UUID.randomUUID(), home.id, dog, Trigger.DOG, 9, "9 m", Response.STARED, "", null, null, now(), 0, "");
-        Runnable keep = () -> exposures.keep(edda().practice(), met, now());
+        Runnable keep = () -> exposures.keep(edda().practice(), met, null, now());
         assertThatThrownBy(() -> asEdda(() -> {
             marks.keep(owner, Work.EXPOSURE, Topic.DOGS, new Marks.Tapped(met.id(), dog, null, now()), now(), () -> {
                 keep.run();

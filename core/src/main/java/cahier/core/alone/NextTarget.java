@@ -17,6 +17,7 @@ public final class NextTarget {
     private static final double LONG_GROWTH = 0.1;
     private static final double MOST_GROWTH_S = 300;
     private static final double LEAST_S = 1;
+    private static final int MOST_SESSIONS = 60;
 
     private NextTarget() {
     }
@@ -42,6 +43,15 @@ public final class NextTarget {
         double calm = longestCalm.getAsDouble();
         double growth = calm < SHORT_S ? SHORT_GROWTH : calm < MIDDLE_S ? MIDDLE_GROWTH : LONG_GROWTH;
         return calm + Math.min(MOST_GROWTH_S, growth * calm);
+    }
+
+    /** The targets that still lie before the goal where every session is calm, this one first, the goal last; 60 at the most. */
+    public static List<Double> way(double target, double goal) {
+        List<Double> way = new ArrayList<>(List.of(Math.min(target, goal)));
+        while (way.get(way.size() - 1) < goal && way.size() < MOST_SESSIONS) {
+            way.add(Math.min(goal, after(OptionalDouble.of(Math.ceil(way.get(way.size() - 1))), OptionalDouble.empty())));
+        }
+        return way;
     }
 
     /** The six departures of a session, in whole seconds and in order: the target rounded up, the others down to handy seconds. */

@@ -1,12 +1,17 @@
 package cahier.core.decide;
 
 import cahier.core.decide.Reason.Code;
+import cahier.core.measure.Headway;
+import cahier.core.measure.Measure;
 import cahier.core.pass.PassCheck;
 import cahier.core.rep.Evidence;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Rep;
+import cahier.core.rep.Session;
 import cahier.core.rep.Visit;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +33,8 @@ public final class Judge {
     static final double MANY_REPS_RATE = 0.8;
     static final int STUCK_REPS = 100;
     static final int STUCK_DAYS = 42;
+    /** Looks at the cue, without five by itself that came nearer than before. */
+    static final int CUED_REPS = 20;
 
     private final Case given;
     private final Visit recent;
@@ -90,13 +97,18 @@ public final class Judge {
     }
 
     private Optional<Suggestion> back() {
-        boolean comfort = given.kind() == TrackKind.COMFORT;
+        boolean comfort = given.kind() == TrackKind.COMFORT && !isMeasured(); // what adjusts itself has already given way once
         int tooMuch = recent.tooMuch();
         if (tooMuch >= (comfort ? COMFORT_TOO_MUCH : SKILL_TOO_MUCH)) {
             return Optional.of(stepDown(Cause.TOO_MUCH, Reason.of(Code.TOO_MUCH_RECENT, tooMuch, recent.sessions().size())));
         }
         return lowRate().map(reason -> unlessOnePerson(Cause.LOW_RATE, reason))
                 .or(() -> blockSaysBack().map(reason -> unlessOnePerson(Cause.BLOCK, reason)));
+    }
+
+    /** Whether the step adjusts its own criterion (docs/rules.md 39). */
+    private boolean isMeasured() {
+        return given.rule().measure().isPresent();
     }
 
     private Suggestion unlessOnePerson(Cause cause, Reason reason) {
@@ -112,7 +124,7 @@ public final class Judge {
             return Optional.empty();
         }
         int clean = evidence.count(Outcome.CLEAN, RATE_REPS);
-        if (given.kind() == TrackKind.SKILL) {
+        if (given.kind() == TrackKind.SKILL && !isMeasured()) {
             return clean < SKILL_CLEAN_LEAST ? Optional.of(Reason.of(Code.CLEAN_OF_LAST, clean, RATE_REPS)) : Optional.empty();
         }
         int off = evidence.count(Outcome.MISSED, RATE_REPS) + evidence.count(Outcome.TOO_MUCH, RATE_REPS);
@@ -141,7 +153,7 @@ public final class Judge {
     }
 
     private Optional<Suggestion> refresh() {
-        Refresh how = Refresh.of(check.rulePassed() && !given.visit().isEmpty(), given.step().isFirst());
+        Refresh how = Refresh.of(check.rulePassed() && !given.visit().isEmpty(), given.step().isFirst(), isMeasured());
         return given.history().daysSinceRep().stream().boxed().filter(days -> days >= given.staleDays() && !given.history().refreshedLast()).findFirst()
                 .map(days -> say(Decision.REFRESH, Cause.STALE, Reason.of(Code.DAYS_SINCE_REP, days, 0), Reason.of(Code.of(how), 1, 0)));
     }
@@ -159,6 +171,25 @@ public final class Judge {
     }
 
     private Optional<Suggestion> tooLong() {
+        return given.rule().measure().map(this::noHeadway).orElseGet(this::manyReps);
+    }
+
+    /** What measures is never split: it adjusts itself. A person must look where it gets no further. */
+    private Optional<Suggestion> noHeadway(Measure measure) {
+        Headway headway = Headway.of(measure, given.visit().sessions());
+        long days = headway.day().map(this::daysSince).orElse(given.step().daysInVisit());
+        boolean cued = measure.kind().isNearer() && headway.helpedSince() >= CUED_REPS;
+        return headway.repsSince() >= STUCK_REPS || days >= STUCK_DAYS || cued
+                ? Optional.of(say(Decision.CALL, Cause.STUCK, Reason.of(Code.REPS_NO_FURTHER, headway.repsSince(), 0), Reason.of(Code.DAYS_NO_FURTHER, days, 0), cleanOfLast()))
+                : Optional.empty();
+    }
+
+    private long daysSince(LocalDate day) {
+        List<Session> sessions = given.visit().sessions();
+        return ChronoUnit.DAYS.between(day, sessions.get(sessions.size() - 1).day()) + given.history().daysSinceRep().orElse(0);
+    }
+
+    private Optional<Suggestion> manyReps() {
         Reason reps = Reason.of(Code.REPS_IN_VISIT, evidence.reps(), 0);
         boolean unsure = evidence.rate(MANY_REPS_RATE_OF).orElse(1) < MANY_REPS_RATE;
         if (evidence.reps() >= MANY_REPS && unsure && !check.rulePassed()) {

@@ -46,6 +46,10 @@ public record Reason(Code code, int value, int of, String who) {
         REPS_IN_VISIT,
         /** {@code value} days in the visit. */
         DAYS_IN_VISIT,
+        /** {@code value} reps since it last got further than ever before. */
+        REPS_NO_FURTHER,
+        /** {@code value} days since it last got further than ever before. */
+        DAYS_NO_FURTHER,
         /** An alarm is open. */
         ALARM_OPEN,
         /** The step was left by BACK before. */
@@ -56,6 +60,8 @@ public record Reason(Code code, int value, int of, String who) {
         BEGIN_EASIER,
         /** After a pause: half the dose. */
         BEGIN_HALF_DOSE,
+        /** After a pause: the whole session easier. */
+        BEGIN_EASIER_THROUGHOUT,
         /** {@code value} TOO_MUCH since the goal was reached. */
         TOO_MUCH_SINCE_DONE,
         /** {@code value} of the last {@code of} cold reps since the goal was reached not CLEAN. */
@@ -66,6 +72,7 @@ public record Reason(Code code, int value, int of, String who) {
                 case COLD_CHECK -> BEGIN_COLD_CHECK;
                 case EASIER -> BEGIN_EASIER;
                 case HALF_DOSE -> BEGIN_HALF_DOSE;
+                case EASIER_THROUGHOUT -> BEGIN_EASIER_THROUGHOUT;
             };
         }
     }

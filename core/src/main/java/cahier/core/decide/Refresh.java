@@ -12,7 +12,9 @@ public enum Refresh {
     /** A step easier (role REFRESH) until one is CLEAN, the rest WORK reps of the step; four reps in all. */
     EASIER,
     /** Half the dose: there is no easier step. */
-    HALF_DOSE;
+    HALF_DOSE,
+    /** The whole session one adjusting easier, on a step that measures (section 39). */
+    EASIER_THROUGHOUT;
 
     /** Reps of a session that begins easier: the easier one and three of the step. */
     static final int EASIER_REPS = 4;
@@ -22,10 +24,14 @@ public enum Refresh {
      *
      * @param rulePassed whether the pass rule holds, without its spread, on what there is
      * @param onFirstStep whether there is no easier step
+     * @param measures whether the step adjusts its own criterion
      */
-    static Refresh of(boolean rulePassed, boolean onFirstStep) {
+    static Refresh of(boolean rulePassed, boolean onFirstStep, boolean measures) {
         if (rulePassed) {
             return COLD_CHECK;
+        }
+        if (measures) {
+            return EASIER_THROUGHOUT;
         }
         return onFirstStep ? HALF_DOSE : EASIER;
     }
@@ -39,6 +45,7 @@ public enum Refresh {
         return switch (this) {
             case COLD_CHECK -> 1;
             case EASIER -> EASIER_REPS;
+            case EASIER_THROUGHOUT -> usual;
             case HALF_DOSE -> Math.max(1, (usual + 1) / 2);
         };
     }

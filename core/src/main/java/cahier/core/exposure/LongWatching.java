@@ -16,6 +16,7 @@ public record LongWatching(List<Block> blocks) {
     /** Sooner than this many minutes the traffic says nothing. */
     public static final int ENOUGH_MIN = 10;
     private static final int THIRDS = 3;
+    private static final int ENOUGH_REACTED = 2;
 
     /** What was seen at a moment. */
     public enum Seen {
@@ -35,6 +36,8 @@ public record LongWatching(List<Block> blocks) {
         NONE,
         /** The last two that passed were too much. */
         FURTHER_OFF,
+        /** It reacted twice: enough for today, where that is not the school of long watching. */
+        ENOUGH,
         /** It does not eat here ({@link #isTooMuch}). */
         QUIETER,
         /** Too many pass ({@link Traffic#TOO_BUSY}). */
@@ -142,12 +145,16 @@ public record LongWatching(List<Block> blocks) {
      *
      * @param moments in the order of time
      * @param seconds how long it has gone on, at least to the last moment
+     * @param expected whether reactions are expected: the school of long watching
      */
-    public static Advice advice(List<Moment> moments, int seconds) {
+    public static Advice advice(List<Moment> moments, int seconds, boolean expected) {
         List<Seen> passed = moments.stream().map(Moment::seen).filter(s -> s == Seen.CALM || s == Seen.REACTED).toList();
         int n = passed.size();
         if (n > 1 && passed.get(n - 1) == Seen.REACTED && passed.get(n - 2) == Seen.REACTED) {
             return Advice.FURTHER_OFF;
+        }
+        if (!expected && passed.stream().filter(s -> s == Seen.REACTED).count() >= ENOUGH_REACTED) {
+            return Advice.ENOUGH;
         }
         if (of(moments, seconds).isTooMuch()) {
             return Advice.QUIETER;

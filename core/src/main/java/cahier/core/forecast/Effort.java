@@ -79,7 +79,7 @@ public final class Effort {
         if (rule instanceof Calm calm) {
             return SESSIONS_OF_CALM * calm.s() * dose;
         }
-        return expectedReps(BASELINE_P, rule.least());
+        return rule.measure().filter(m -> !m.kind().isNearer()).isPresent() ? rule.least() * (double) dose : expectedReps(BASELINE_P, rule.least());
     }
 
     private static void check(double p, int k) {

@@ -12,8 +12,9 @@ import java.util.UUID;
  * @param id made on the phone, so that sending twice changes nothing
  * @param at when it happened
  * @param value what was measured, where the step measures something
+ * @param level the loudness of a noise or the zone of a touch it was measured at; empty for everything else
  */
-public record Rep(UUID id, Instant at, Outcome outcome, Role role, OptionalDouble value) {
+public record Rep(UUID id, Instant at, Outcome outcome, Role role, OptionalDouble value, String level) {
 
     /** By time, then id: the order every rule reads reps in. */
     public static final Comparator<Rep> IN_ORDER = Comparator.comparing(Rep::at).thenComparing(Rep::id);
@@ -24,6 +25,12 @@ public record Rep(UUID id, Instant at, Outcome outcome, Role role, OptionalDoubl
         Objects.requireNonNull(outcome, "outcome");
         Objects.requireNonNull(role, "role");
         Objects.requireNonNull(value, "value");
+        Objects.requireNonNull(level, "level");
+    }
+
+    /** A rep with a value alone. */
+    public Rep(UUID id, Instant at, Outcome outcome, Role role, OptionalDouble value) {
+        this(id, at, outcome, role, value, "");
     }
 
     /** A rep without a measured value. */

@@ -205,7 +205,7 @@ class SimulationTest {
             int weeks = 0;
             for (int week = 0; week < 12 && weeks == 0; week++) {
                 Session next = dog.next();
-                Refresh how = Refresh.of(!sessions.isEmpty() && new Run(5, Spread.NONE).check(new Visit(sessions)).rulePassed(), false);
+                Refresh how = Refresh.of(!sessions.isEmpty() && new Run(5, Spread.NONE).check(new Visit(sessions)).rulePassed(), false, false);
                 int work = !begins ? next.reps().size() : how == Refresh.COLD_CHECK ? 1 : Refresh.EASIER_REPS - 1;
                 LocalDate day = LocalDate.of(2026, 3, 2).plusWeeks(week);
                 Session kept = shifted(new Session(next.person(), next.place(), next.day(), true, next.reps().subList(0, Math.min(work, next.reps().size()))), ChronoUnit.DAYS.between(next.day(), day));

@@ -85,7 +85,7 @@ class UpkeepTest {
     @ParameterizedTest
     @MethodSource("refresh")
     void aSessionAfterAPauseBeginsGently(JsonNode given) {
-        Refresh how = Refresh.of(given.get("rulePassed").asBoolean(), given.get("onFirstStep").asBoolean());
+        Refresh how = Refresh.of(given.get("rulePassed").asBoolean(), given.get("onFirstStep").asBoolean(), given.path("measures").asBoolean());
         assertThat(how).isEqualTo(Refresh.valueOf(given.get("expect").asText()));
         assertThat(how.dose(given.get("usualReps").asInt())).isEqualTo(given.get("reps").asInt());
     }

@@ -1,0 +1,105 @@
+package cahier.app.step;
+
+import cahier.app.track.MeasureWords;
+import cahier.app.web.Check;
+import cahier.app.web.Measures;
+import cahier.core.exposure.Trigger;
+import cahier.core.handling.Zone;
+import cahier.core.measure.Measure;
+import java.util.Arrays;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a step measures, as it is typed.
+ *
+ * @param kind of {@link Measure.Kind}
+ * @param trigger for a distance
+ * @param loudness for a noise, 1 to 5
+ * @param zone for the hand
+ * @param goal "5 m", "1 h", "30" minutes, "200" paces; nothing for a zone
+ * @param cue whether a look at the cue counts
+ */
+public record MeasureForm(@Nullable String kind, @Nullable String trigger, @Nullable String loudness, @Nullable String zone, @Nullable String goal, @Nullable String cue) {
+
+    private static final Pattern WRITTEN = Pattern.compile("([A-Z]{1,20})\\|([A-Z_0-9]{0,20})\\|([0-9.E]{1,20})\\|(true|false)");
+    private static final double NEAREST_M = 1;
+
+    /** Before anything was chosen. */
+    public static MeasureForm empty() {
+        return new MeasureForm(Measure.Kind.DISTANCE.name(), Trigger.DOG.name(), Integer.toString(Measure.LOUDEST), Zone.MUZZLE.name(), "", "");
+    }
+
+    public static MeasureForm of(Measure m) {
+        MeasureForm usual = empty();
+        String goal = switch (m.kind()) {
+            case DISTANCE, NOISE -> Measures.plain(m.goal(), 1) + " m";
+            case ALONE -> Measures.plain(m.goal(), 0) + " s";
+            case SITTING, WALK -> Measures.plain(m.goal(), 0);
+            case ZONE -> "";
+        };
+        return new MeasureForm(m.kind().name(), m.kind() == Measure.Kind.DISTANCE ? m.about() : usual.trigger(), m.kind() == Measure.Kind.NOISE ? m.about() : usual.loudness(), m.kind() == Measure.Kind.ZONE ? m.about() : usual.zone(), goal,
+                m.cueCounts() ? "true" : "");
+    }
+
+    /** Refused beside the field it is about; nothing then. */
+    public @Nullable Measure read(Check check) {
+        Measure.Kind by = check.choice("kind", kind, Measure.Kind.class);
+        if (check.isRefused("kind")) {
+            return null;
+        }
+        String about = switch (by) {
+            case DISTANCE -> check.choice("trigger", trigger, Trigger.class).name();
+            case ZONE -> check.choice("zone", zone, Zone.class).name();
+            case NOISE -> Integer.toString(check.whole("loudness", loudness, 1, Measure.LOUDEST));
+            case ALONE, SITTING, WALK -> "";
+        };
+        double end = goal(check, by);
+        boolean refused = Arrays.stream(new String[] {"trigger", "zone", "loudness", "goal"}).anyMatch(check::isRefused);
+        return refused ? null : new Measure(by, about, end, by.isNearer() && "true".equals(cue));
+    }
+
+    private double goal(Check check, Measure.Kind by) {
+        return switch (by) {
+            case ZONE -> 1;
+            case SITTING, WALK -> check.whole("goal", goal, 1, (int) by.most());
+            case DISTANCE, NOISE -> within(check, by, NEAREST_M, check.measure("goal", goal, Measures::metres).orElse(0));
+            case ALONE -> within(check, by, 1, check.measure("goal", goal, Measures::seconds).orElse(0));
+        };
+    }
+
+    private double within(Check check, Measure.Kind by, double least, double value) {
+        if (!check.isRefused("goal") && !(value >= least && value <= by.most())) {
+            check.refuse("goal", "must be " + (by == Measure.Kind.ALONE ? "from 1 s to 12 h, such as 30 min" : "from 1 to 1000 m, such as 5 m") + ", was “" + (goal == null ? "" : goal) + "”");
+        }
+        return value;
+    }
+
+    /** "How near something may be: dog" for a page. */
+    public static String words(Measure m) {
+        String about = MeasureWords.about(m);
+        return MeasureWords.kind(m.kind()) + (about.isEmpty() ? "" : ": " + about);
+    }
+
+    /** As the form of a step carries it, out of sight. */
+    static String write(@Nullable Measure m) {
+        return m == null ? "" : m.kind() + "|" + m.about() + "|" + m.goal() + "|" + m.cueCounts();
+    }
+
+    static @Nullable Measure read(Check check, @Nullable String written) {
+        if (written == null || written.isBlank()) {
+            return null;
+        }
+        Matcher m = WRITTEN.matcher(written);
+        try {
+            if (m.matches()) {
+                return new Measure(Measure.Kind.valueOf(m.group(1)), m.group(2), Double.parseDouble(m.group(3)), Boolean.parseBoolean(m.group(4)));
+            }
+        } catch (IllegalArgumentException e) {
+            // said below: it is no field that anybody types into
+        }
+        check.refuse("title", "came with something that is no measure: “" + written + "”");
+        return null;
+    }
+}
