@@ -65,7 +65,7 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
     }
 
     /** What was watched, left and touched. */
-    record Worried(@Nullable List<Alone> watches, @Nullable List<Left> departures, @Nullable List<Away> hours, @Nullable List<Comfort> comfort) {
+    record Worried(@Nullable List<Alone> watches, @Nullable List<Left> departures, @Nullable List<Touched> touched, @Nullable List<Away> hours, @Nullable List<Comfort> comfort) {
     }
 
     /** @param spells one a line as a trainer types them */
@@ -74,6 +74,10 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
 
     /** @param went seconds each, "5 12 40u22": left 40 s, upset after 22 */
     record Left(int day, LocalTime at, String dog, String went) {
+    }
+
+    /** @param what a letter a touch: c calm, s stiff, f flinched, l left */
+    record Touched(int day, LocalTime at, String dog, String zone, String what) {
     }
 
     record Away(int weekday, LocalTime from, LocalTime to, String cover) {

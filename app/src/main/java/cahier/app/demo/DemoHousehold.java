@@ -135,13 +135,13 @@ class DemoHousehold {
         if (house.alarms() != null) {
             house.alarms().forEach(a -> call(trainer, households.facts(practice, id), a, today));
         }
+        Life life = new Life(trainer, households.facts(practice, id), today, random);
         if (house.outdoors() != null) {
-            outdoors.load(trainer, households.facts(practice, id), house.outdoors(), today);
+            life.logged(outdoors.load(trainer, households.facts(practice, id), house.outdoors(), today));
         }
         if (house.worried() != null) {
-            worried.load(trainer, households.facts(practice, id), house.worried(), today);
+            life.logged(worried.load(trainer, households.facts(practice, id), house.worried(), today));
         }
-        Life life = new Life(trainer, households.facts(practice, id), today, random);
         house.tracks().forEach(life::plan);
         house.lessons().stream().filter(l -> l.day() < 0).forEach(life::issueAfter);
         life.live();
@@ -174,10 +174,6 @@ class DemoHousehold {
         incidents.keep(practice, new Incident(id, household, h.kind(), h.went(), h.distanceM(), place, "", h.words(), at), at);
     }
 
-    /** Something that happens in a household at a time. */
-    private record Event(Instant at, Runnable happens) {
-    }
-
     /** One household's tracks, day by day and in the order of time. */
     private final class Life {
 
@@ -185,7 +181,7 @@ class DemoHousehold {
         private final Facts facts;
         private final LocalDate today;
         private final Random random;
-        private final List<Event> events = new ArrayList<>();
+        private final List<DemoEvent> events = new ArrayList<>();
 
         Life(TrainerUser trainer, Facts facts, LocalDate today, Random random) {
             this.trainer = trainer;
@@ -195,12 +191,20 @@ class DemoHousehold {
         }
 
         void live() {
-            events.stream().sorted(Comparator.comparing(Event::at)).forEach(e -> e.happens().run());
+            events.stream().sorted(Comparator.comparing(DemoEvent::at)).forEach(e -> e.happens().run());
+        }
+
+        /** What was logged beside the tracks; the steps that measure by it are judged when its session has closed. */
+        void logged(List<DemoEvent> beside) {
+            events.addAll(beside);
+            beside.stream().map(DemoEvent::until).distinct().filter(end -> beside.stream().noneMatch(e -> e.at().equals(end)))
+                    .forEach(end -> events.add(new DemoEvent(end, () -> tracks.ofHousehold(trainer.practice(), facts.household().id()).stream().filter(m -> m.current().filter(s -> s.measure().isPresent()).isPresent())
+                            .forEach(m -> round.track(trainer.practice(), m.track().id(), end)))));
         }
 
         void issueAfter(DemoFile.Meeting lesson) {
             Instant end = at(lesson.day(), lesson.at()).plusSeconds(60L * lesson.minutes());
-            events.add(new Event(end, () -> homeworks.issue(trainer, facts.household().id(), end)));
+            events.add(new DemoEvent(end, () -> homeworks.issue(trainer, facts.household().id(), end)));
         }
 
         void plan(Trail way) {
@@ -231,17 +235,17 @@ class DemoHousehold {
                     int made = day;
                     LocalTime time = EVENING.plusMinutes(random.nextInt(50));
                     if (random.nextDouble() < PRACTISES) {
-                        events.add(new Event(at(day, time), () -> sit(track, madeUp(track, made, time, clean))));
+                        events.add(new DemoEvent(at(day, time), () -> sit(track, madeUp(track, made, time, clean))));
                     }
                 }
             }
             if (stay.sessions() != null) {
-                stay.sessions().forEach(sat -> events.add(new Event(at(sat.day(), sat.at()), () -> sit(track, sat))));
+                stay.sessions().forEach(sat -> events.add(new DemoEvent(at(sat.day(), sat.at()), () -> sit(track, sat))));
             }
             Decision end = stay.end();
             if (end != null && stay.to() != null) {
                 Instant time = at(stay.to(), DECIDED_AT);
-                events.add(new Event(time, () -> decide(track, end, time)));
+                events.add(new DemoEvent(time, () -> decide(track, end, time)));
             }
         }
 

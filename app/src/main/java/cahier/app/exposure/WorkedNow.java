@@ -28,7 +28,7 @@ final class WorkedNow {
 
     static Adjusted distance(Measure measure, List<Met> met, List<ExposureMapper.Place> places) {
         Threat threat = new Threat(Trigger.valueOf(measure.about()), 0);
-        return places.stream().filter(p -> p.isOf(p.dogId(), threat)).findFirst().map(p -> adjusted("", moving(p, met, measure.goal()), measure.goal(), Exposures.boxed(p.ownStep()))).orElse(new Adjusted(NOT_KNOWN, NOT_KNOWN, List.of()));
+        return places.stream().filter(p -> p.isOf(p.dogId(), threat)).findFirst().map(p -> adjusted("", moving(p, met, measure.goal()), measure.goal(), Exposures.boxed(p.ownStep()))).orElse(new Adjusted(null, NOT_KNOWN, NOT_KNOWN, List.of()));
     }
 
     /** The lowest loudness that has not come to its goal yet; louder begins as far off as the one before it did. */
@@ -48,7 +48,7 @@ final class WorkedNow {
                 before = set;
             }
         }
-        return new Adjusted(NOT_KNOWN, NOT_KNOWN, List.of());
+        return new Adjusted(null, NOT_KNOWN, NOT_KNOWN, List.of());
     }
 
     private static boolean endsByItself(List<Response> since) {
@@ -57,6 +57,6 @@ final class WorkedNow {
     }
 
     private static Adjusted adjusted(String loud, Moving moving, double goal, OptionalDouble ownStep) {
-        return new Adjusted(loud + "start at " + Measures.distance(moving.metres()), loud + "start at " + Measures.distance(moving.easier()), moving.way(goal, ownStep).stream().map(Measures::distance).toList());
+        return new Adjusted(moving.metres(), loud + "start at " + Measures.distance(moving.metres()), loud + "start at " + Measures.distance(moving.easier()), moving.way(goal, ownStep).stream().map(Measures::distance).toList());
     }
 }

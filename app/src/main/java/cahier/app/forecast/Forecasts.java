@@ -14,6 +14,7 @@ import cahier.app.track.Tracks;
 import cahier.core.forecast.Effort;
 import cahier.core.forecast.Forecast;
 import cahier.core.forecast.Pace;
+import cahier.core.measure.Measure;
 import cahier.core.pass.PassRule;
 import cahier.core.pass.Run;
 import java.time.Duration;
@@ -21,6 +22,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -66,13 +68,30 @@ public class Forecasts {
         if (map.track().isDone() || map.currentIndex().isEmpty()) {
             return Optional.empty();
         }
-        int at = map.currentIndex().get();
         ZoneId zone = facts.household().zone();
         LocalDate today = now.atZone(zone).toLocalDate();
         Forecast.Track track = track(map, facts, household, now);
         Optional<LocalDate> lesson = facts.lessonAfter(now).map(l -> l.startsAt().atZone(zone).toLocalDate());
         Forecast forecast = Forecast.of(track, today, lesson, map.track().id(), Forecast.RUNS);
-        return Optional.of(new Outlook(forecast, today, at + 1, map.steps().size(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day)), least(track)));
+        return Optional.of(new Outlook(forecast, today, way(map).stream().map(Way::name).toList(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day)), least(track)));
+    }
+
+    /** What lies before the goal, the current step first; of a step that measures each adjusting. */
+    private record Way(Forecast.Ahead ahead, String name) {
+    }
+
+    private static List<Way> way(TrackSteps map) {
+        List<Way> way = new ArrayList<>();
+        for (int i = map.currentIndex().orElseThrow(); i < map.steps().size(); i++) {
+            Step step = map.steps().get(i);
+            Optional<Measure> measure = step.measure().filter(m -> step.now() != null && !step.now().way().isEmpty());
+            if (measure.isPresent()) {
+                step.now().way().forEach(w -> way.add(new Way(Forecast.oneAdjusting(measure.get().kind(), Math.max(1, step.plan().reps())), w)));
+            } else {
+                way.add(new Way(new Forecast.Ahead(usual(map, step), rule(map, step).least()), "step " + (i + 1)));
+            }
+        }
+        return way;
     }
 
     private Forecast.Track track(TrackSteps map, Facts facts, List<PracticeDay> household, Instant now) {
@@ -84,9 +103,9 @@ public class Forecasts {
         Map<LocalDate, Integer> daily = days.stream().collect(Collectors.groupingBy(PracticeDay::day, Collectors.summingInt(PracticeDay::reps)));
         LocalDate began = tracks.visits(map.track()).stream().map(Stay::enteredAt).min(Comparator.naturalOrder()).orElse(now).atZone(zone).toLocalDate();
         Pace pace = Pace.of(map.steps().subList(0, at).stream().filter(s -> spent.getOrDefault(s.id(), 0) > 0).map(s -> Math.log(Objects.requireNonNull(spent.get(s.id())) / usual(map, s))).toList());
-        List<Forecast.Ahead> ahead = map.steps().subList(at, map.steps().size()).stream().map(s -> new Forecast.Ahead(usual(map, s), rule(map, s).least())).toList();
+        List<Forecast.Ahead> ahead = way(map).stream().map(Way::ahead).toList();
         Step current = map.steps().get(at);
-        return new Forecast.Track(pace, ahead, spent.getOrDefault(current.id(), 0), Forecast.history(daily, began, today), Math.max(1, current.plan().repsADay()));
+        return new Forecast.Track(pace, ahead, current.measure().isPresent() ? 0 : spent.getOrDefault(current.id(), 0), Forecast.history(daily, began, today), Math.max(1, current.plan().repsADay()));
     }
 
     /** Keeps what is said of each open track today, to be held against its end; said twice on a day, the first is kept. */

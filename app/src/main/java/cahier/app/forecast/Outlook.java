@@ -4,18 +4,18 @@ import cahier.app.draw.WideStair;
 import cahier.app.web.Dates;
 import cahier.core.forecast.Forecast;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 
 /**
  * A forecast with what is needed to say it.
  *
- * @param step number of the current step, from 1
- * @param steps how many there are
+ * @param way what lies before the goal, the current step first: "step 3", "27 m"
  * @param nextLesson its day, if one is planned
  * @param lessons lessons until the goal at the rhythm of the past ones; empty when that is not known or the goal is not in sight
  * @param least reps without which no dog reaches the goal
  */
-public record Outlook(Forecast forecast, LocalDate today, int step, int steps, Optional<LocalDate> nextLesson, Optional<Integer> lessons, int least) {
+public record Outlook(Forecast forecast, LocalDate today, List<String> way, Optional<LocalDate> nextLesson, Optional<Integer> lessons, int least) {
 
     private static final double PER_100 = 100;
 
@@ -45,9 +45,9 @@ public record Outlook(Forecast forecast, LocalDate today, int step, int steps, O
         if (nextLesson.isEmpty() || forecast.stepAtNextLesson().isEmpty() || forecast.why().filter(w -> w == Forecast.Why.NO_PRACTICE).isPresent()) {
             return "";
         }
-        int at = step + forecast.stepAtNextLesson().get();
+        int at = forecast.stepAtNextLesson().get();
         long chance = Math.round(PER_100 * forecast.byNextLesson());
-        return "By the lesson on " + date(nextLesson.get()) + ": " + (at > steps ? "goal reached" : "step " + at) + ", " + chance + " in 100 for the goal.";
+        return "By the lesson on " + date(nextLesson.get()) + ": " + (at >= way.size() ? "goal reached" : way.get(at)) + ", " + chance + " in 100 for the goal.";
     }
 
     /** "About 5 lessons at this rhythm." or nothing. */

@@ -103,8 +103,8 @@ public class Handling implements Measuring {
     @Transactional(readOnly = true)
     public Adjusted now(PracticeId practice, long household, long dog, Measure measure, Instant at) {
         HandlingMap map = of(practice, household, dog, Zone.valueOf(measure.about()), at);
-        String there = map.target().words();
-        return map.next().map(next -> new Adjusted("next the " + next.words(), "next the " + map.path().backFrom(next).words(), map.way())).orElse(new Adjusted("the " + there, "the " + there, List.of(there)));
+        String there = map.target().said();
+        return map.next().map(next -> new Adjusted(null, "now the " + next.said(), "now the " + map.path().backFrom(next).said(), map.way())).orElse(new Adjusted(null, "now the " + there, "now the " + there, List.of(there)));
     }
 
     /** As it was at that moment. */

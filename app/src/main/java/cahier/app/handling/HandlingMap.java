@@ -47,7 +47,7 @@ public record HandlingMap(Dog dog, Zone target, Map<Zone, Integer> comfort, Hand
 
     /** The zones on the way that are not easy yet, the next one first. */
     List<String> way() {
-        return path.path().isEmpty() ? List.of() : path.path().stream().filter(z -> comfort.getOrDefault(z, 0) < HandlingPath.EASY).map(Zone::words).toList();
+        return path.path().isEmpty() ? List.of() : path.path().stream().filter(z -> comfort.getOrDefault(z, 0) < HandlingPath.EASY).map(Zone::said).toList();
     }
 
     public String verdict() {

@@ -88,8 +88,10 @@ class TrackCase {
         Optional<Instant> callAnswered = Optional.ofNullable(decisions.lastCallAnswered(household.practiceId(), track));
         OptionalLong sinceRep = log.latestOfTrack(household.practiceId(), track, 1).stream()
                 .mapToLong(r -> ChronoUnit.DAYS.between(r.happenedAt().atZone(household.zone()).toLocalDate(), today)).findFirst();
+        Instant before = callAnswered.orElse(Instant.EPOCH);
+        Instant since = roadmap.current().filter(s -> s.measure().isPresent()).flatMap(s -> roadmap.visit()).map(Stay::enteredAt).filter(before::isBefore).orElse(before); // what was logged before it measured is history
         return new Case.History(alarms.open(household.practiceId(), household.id()).stream().anyMatch(a -> a.dogId() == roadmap.track().dogId()), sinceRep,
-                log.tooMuchInLast(household.practiceId(), track, Judge.TOO_OFTEN_REPS, callAnswered.orElse(Instant.EPOCH)), callAnswered,
+                log.tooMuchInLast(household.practiceId(), track, Judge.TOO_OFTEN_REPS, since), callAnswered,
                 PersonGap.Before.NONE, Refresh.wasLatest(log.daysOfTrack(household.practiceId(), track), roadmap.track().staleDays()));
     }
 }

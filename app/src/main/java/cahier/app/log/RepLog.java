@@ -243,6 +243,11 @@ public class RepLog {
         return reps.daysOfHousehold(practice, household);
     }
 
+    /** What steps that measure measured, by day in the household's zone, oldest first. */
+    public List<MeasuredDay> measuredDays(Household household) {
+        return reps.measuredDays(household.practiceId(), household.id(), household.zone().getId());
+    }
+
     /** The daily sums of the whole practice since a day, oldest first. */
     public List<PracticeDay> daysSince(PracticeId practice, LocalDate since) {
         return reps.daysSince(practice, since);

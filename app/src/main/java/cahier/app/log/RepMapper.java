@@ -109,6 +109,14 @@ interface RepMapper {
             </script>""")
     void addToDays(PracticeId practice, List<PracticeDay> days);
 
+    /** What was measured on each day with such a rep, oldest first. */
+    @Select("""
+            select r.track_id, r.step_id, (r.happened_at at time zone #{zone})::date as day, min(r.value) filter (where r.outcome = 'CLEAN') as least, max(r.value) filter (where r.outcome = 'CLEAN') as most,
+                   bool_or(r.outcome = 'TOO_MUCH') as too_much
+            from rep r join step s on s.practice_id = r.practice_id and s.id = r.step_id left join rep_void v on v.rep_id = r.id
+            where r.practice_id = #{practice} and r.household_id = #{household} and v.rep_id is null and r.value is not null and s.teaching->'measure' is not null group by 1, 2, 3 order by 3""")
+    List<MeasuredDay> measuredDays(PracticeId practice, long household, String zone);
+
     @Select("select distinct day from practice_day where practice_id = #{practice} and track_id = #{track} and clean + helped + missed + too_much > 0 order by day")
     List<LocalDate> daysOfTrack(PracticeId practice, long track);
 

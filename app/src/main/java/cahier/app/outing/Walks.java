@@ -31,7 +31,7 @@ public record Walks(Dog dog, List<Outing> latest) {
         int known = Math.min(next.known(), goal);
         int far = Math.min(next.next(), goal);
         String words = known == 0 || known >= far ? far + " paces out and home" : "the known " + known + " paces out and home, then " + far;
-        return new Adjusted(words, Math.max(1, known) + " paces out and home", IntStream.iterate(far, p -> Math.min(goal, p + OutAndBack.FURTHER)).limit(1 + (goal - far + OutAndBack.FURTHER - 1) / OutAndBack.FURTHER).limit(MOST_WAY)
+        return new Adjusted((double) far, words, Math.max(1, known) + " paces out and home", IntStream.iterate(far, p -> Math.min(goal, p + OutAndBack.FURTHER)).limit(1 + (goal - far + OutAndBack.FURTHER - 1) / OutAndBack.FURTHER).limit(MOST_WAY)
                 .mapToObj(p -> p + " paces").toList());
     }
 

@@ -1,17 +1,23 @@
 package cahier.app.progress;
 
 import cahier.app.draw.Drawing;
+import cahier.app.draw.MeasureStair;
 import cahier.app.draw.StairDrawing;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.log.PracticeDay;
+import cahier.app.log.RepLog;
+import cahier.app.track.MeasureWords;
+import cahier.app.track.Step;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.Dates;
+import cahier.core.measure.Measure;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** Draws the staircase of a track from what its household practised; the same for trainers and owners. */
@@ -19,8 +25,10 @@ import org.springframework.stereotype.Component;
 public class Stairs {
 
     private final Tracks tracks;
+    private final RepLog log;
 
-    Stairs(Tracks tracks) {
+    Stairs(Tracks tracks, RepLog log) {
+        this.log = log;
         this.tracks = tracks;
     }
 
@@ -30,6 +38,10 @@ public class Stairs {
      * @param all the daily sums of the household
      */
     public Drawing of(Facts facts, TrackSteps roadmap, List<PracticeDay> all, Instant now) {
+        Optional<Step> measured = roadmap.current().filter(s -> s.measure().filter(m -> m.kind() != Measure.Kind.ZONE).isPresent());
+        if (measured.isPresent()) {
+            return measured(facts, roadmap, measured.get(), now);
+        }
         List<PracticeDay> days = all.stream().filter(d -> d.trackId() == roadmap.track().id() && d.reps() > 0).toList();
         Household household = facts.household();
         LocalDate today = now.atZone(household.zone()).toLocalDate();
@@ -42,6 +54,23 @@ public class Stairs {
         int current = roadmap.track().isDone() ? roadmap.steps().size() + 1 : Math.max(1, roadmap.number());
         List<LocalDate> lessons = facts.lessons().stream().map(l -> l.startsAt().atZone(household.zone()).toLocalDate()).toList();
         return StairDrawing.of(drawn, roadmap.steps().size(), current, first, today, lessons, alt(roadmap, drawn, first));
+    }
+
+    /** On its own scale, from the first day on that this step was practised. */
+    private Drawing measured(Facts facts, TrackSteps roadmap, Step step, Instant now) {
+        Measure measure = step.measure().orElseThrow();
+        LocalDate today = now.atZone(facts.household().zone()).toLocalDate();
+        List<MeasureStair.Day> days = log.measuredDays(facts.household()).stream().filter(d -> d.stepId() == step.id()).map(d -> {
+            Double best = measure.kind().isNearer() ? d.least() : d.most();
+            return new MeasureStair.Day(d.day(), best == null ? Double.NaN : best, d.tooMuch());
+        }).toList();
+        LocalDate start = days.isEmpty() ? today : days.get(0).date();
+        Double value = step.now() == null ? null : step.now().value();
+        String says = value == null ? "" : MeasureWords.value(measure.kind(), value);
+        String goal = MeasureWords.value(measure.kind(), measure.goal());
+        List<LocalDate> lessons = facts.lessons().stream().map(l -> l.startsAt().atZone(facts.household().zone()).toLocalDate()).toList();
+        return MeasureStair.of(days, new MeasureStair.Scale(value == null ? Double.NaN : value, says, measure.goal(), goal), start, today, lessons,
+                roadmap.track().title() + ": " + days.size() + " days of practice, " + (says.isEmpty() ? "not known yet" : says + " now") + ", goal " + goal + ".");
     }
 
     private static String alt(TrackSteps roadmap, List<StairDrawing.Day> days, LocalDate first) {

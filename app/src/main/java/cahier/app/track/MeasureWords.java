@@ -52,6 +52,17 @@ public final class MeasureWords {
         };
     }
 
+    /** A figure in the unit of its kind, "27 m", "22 s", "30 min", "45 paces". */
+    public static String value(Measure.Kind kind, double value) {
+        return switch (kind) {
+            case DISTANCE, NOISE -> Measures.plain(value, 1) + "\u00a0m";
+            case ALONE -> Measures.duration(value);
+            case SITTING -> Measures.plain(value, 0) + "\u00a0min";
+            case WALK -> Measures.plain(value, 0) + "\u00a0paces";
+            case ZONE -> "";
+        };
+    }
+
     /** "5 looks in a row by itself at 5 m": when it is passed. */
     public static String pass(Measure m) {
         String look = m.cueCounts() ? "5\u00a0calm looks in a row at " : "5\u00a0looks in a row by itself at ";
@@ -59,7 +70,7 @@ public final class MeasureWords {
             case DISTANCE -> look + Measures.distance(m.goal());
             case NOISE -> look + Measures.distance(m.goal()) + ", " + LOUDNESS.get(Integer.parseInt(m.about()) - 1);
             case ALONE -> Measures.duration(m.goal()) + " alone, 2\u00a0sessions running";
-            case ZONE -> "2\u00a0calm sessions at the " + Zone.valueOf(m.about()).words();
+            case ZONE -> "2\u00a0calm sessions at the " + Zone.valueOf(m.about()).said();
             case SITTING -> "2\u00a0sittings of " + Measures.plain(m.goal(), 0) + "\u00a0min, never too much";
             case WALK -> "2\u00a0walks of " + Measures.plain(m.goal(), 0) + " paces, calm all the way";
         };
@@ -69,7 +80,7 @@ public final class MeasureWords {
     public static String about(Measure m) {
         return switch (m.kind()) {
             case DISTANCE -> Trigger.valueOf(m.about()).words().toLowerCase(Locale.ROOT);
-            case ZONE -> Zone.valueOf(m.about()).words();
+            case ZONE -> Zone.valueOf(m.about()).said();
             case NOISE -> LOUDNESS.get(Integer.parseInt(m.about()) - 1);
             case ALONE, SITTING, WALK -> "";
         };

@@ -9,7 +9,7 @@ import cahier.core.pass.Rate;
 /** Reps it takes to pass (docs/rules.md 7 and 8). */
 public final class Effort {
 
-    private static final double BASELINE_P = 0.75;
+    static final double BASELINE_P = 0.75;
     private static final double REPS_OF_RATE = 1.5;
     private static final double REPS_OF_ODDS = 20;
     private static final double REPS_OF_BLOCK = 2;

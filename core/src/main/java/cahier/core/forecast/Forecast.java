@@ -1,5 +1,6 @@
 package cahier.core.forecast;
 
+import cahier.core.measure.Measure;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -30,6 +31,8 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
     private static final int FEWEST_DAYS = 3;
     private static final double DAYS_WITH_PRACTICE = 0.6;
     private static final int TRIES = 200;
+    private static final int LOOKS_IN_A_ROW = 5;
+    private static final double SETBACKS = 1.3;
     private static final int NEVER = Integer.MAX_VALUE;
 
     /** Why the goal is not in sight. */
@@ -53,6 +56,21 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
                 throw new IllegalArgumentException("usual must be above 0 and least 0 or more, were " + usual + " and " + least);
             }
         }
+    }
+
+    /**
+     * One adjusting of a step that measures, as a step of its own: five looks in a row, a session of departures, a sitting, a walk, two sessions of a zone, each with the room
+     * that setbacks take.
+     *
+     * @param dose reps a session, 1 or more
+     */
+    public static Ahead oneAdjusting(Measure.Kind kind, int dose) {
+        return switch (kind) {
+            case DISTANCE, NOISE -> new Ahead(Effort.expectedReps(Effort.BASELINE_P, LOOKS_IN_A_ROW), LOOKS_IN_A_ROW);
+            case ALONE, SITTING -> new Ahead(SETBACKS * dose, dose);
+            case WALK -> new Ahead(SETBACKS, 1);
+            case ZONE -> new Ahead(2 * SETBACKS * dose, 2);
+        };
     }
 
     /**

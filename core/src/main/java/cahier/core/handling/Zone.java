@@ -18,15 +18,23 @@ public enum Zone {
     /** The zones of the head: steps that touch it wait for them. */
     public static final List<Zone> HEAD = List.of(CHIN, MUZZLE, CROWN, NECK, EAR_LEFT, EAR_RIGHT);
 
+    private static final String LEFT = " left";
+    private static final String RIGHT = " right";
+
     private final String words;
 
     Zone(String words) {
         this.words = words;
     }
 
-    /** As a person would say it, "ear left". */
+    /** As a list has it, "ear left". */
     public String words() {
         return words;
+    }
+
+    /** As it goes on after "the": "left ear". */
+    public String said() {
+        return words.endsWith(LEFT) ? "left " + words.substring(0, words.length() - LEFT.length()) : words.endsWith(RIGHT) ? "right " + words.substring(0, words.length() - RIGHT.length()) : words;
     }
 
     Set<Zone> neighbours() {
