@@ -4,6 +4,10 @@ alter table step add column now jsonb;
 -- A rep of such a step keeps what was measured, in its own unit, and at which loudness or zone.
 alter table rep add column level text not null default '', drop constraint rep_value_check, add constraint rep_value_check check (value between 0 and 43200);
 
+-- How soon a dog answered, from the cue or, where none was needed, from when it had seen it; and whether what passed was coming, beside or leaving.
+alter table exposure add column answered_ms int check (answered_ms between 0 and 60000),
+                     add column phase text not null default '' check (phase in ('', 'COMING', 'BESIDE', 'LEAVING'));
+
 -- The ladders of the shelf that went by fixed distances, seconds and loudness become one step that measures; the dog that stood on one of them stands on it.
 create temporary table ladder (template text, keys text[], key text, title text, how text, measure jsonb) on commit drop;
 insert into ladder values

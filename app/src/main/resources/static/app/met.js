@@ -12,6 +12,8 @@ const FURTHEST = 1000;
 const WORDS = { UNPROMPTED: 'By itself', PROMPTED: 'At the cue', STARED: 'Stared', REACTED: 'Reacted' };
 const taps = [];
 const undone = [];  // how the distance stood before each tap
+const CUE_AFTER_MS = 750;
+let seen = null;    // when the dog had seen it, and when the cue was said
 let upset = null;   // the last meeting that went badly, and when: until it is said how long it took
 
 const chosen = (name) => (document.querySelector(`input[name=${name}]:checked`) ?? document.querySelector(`input[name=${name}][type=hidden]`))?.value ?? null;
@@ -72,6 +74,25 @@ function show(words) {
   at('count').textContent = taps.length === 0 ? '' : `${taps.length} now`;
 }
 
+/** From now on it is timed; if it has not looked back by then, the cue is due, said on the page and by a buzz. */
+at('seen').addEventListener('click', () => {
+  clearTimeout(seen?.waits);
+  seen = { at: Date.now(), cue: null };
+  at('seen').textContent = 'Wait …';
+  seen.waits = setTimeout(() => {
+    seen.cue = Date.now();
+    at('seen').textContent = 'Cue now';
+    navigator.vibrate?.(60);
+  }, CUE_AFTER_MS);
+});
+
+/** Milliseconds from the cue, or from the sight where none was needed; nothing where nobody timed it. */
+function answeredIn(response) {
+  if (!seen || !['UNPROMPTED', 'PROMPTED'].includes(response)) return null;
+  const since = response === 'PROMPTED' ? seen.cue ?? seen.at : seen.at;
+  return Math.min(60000, Date.now() - since);
+}
+
 document.querySelectorAll('[data-response]').forEach((button) => button.addEventListener('click', async () => {
   const problem = !chosen('kind') ? 'Tap what came.' : !chosen('dog') ? 'Tap which dog.' : !landmark() && !(far() > 0 && far() <= FURTHEST) ? `How far must be a number up to ${FURTHEST}, was \u201c${at('far').value}\u201d.` : '';
   at('missing').hidden = problem === '';
@@ -87,10 +108,14 @@ document.querySelectorAll('[data-response]').forEach((button) => button.addEvent
   upset = ['STARED', 'REACTED'].includes(response) ? { id, since: Date.now() } : null;
   at('calm').hidden = !upset;
   at('signs').hidden = response !== 'REACTED';
+  const answeredMs = answeredIn(response);
+  clearTimeout(seen?.waits);
+  seen = null;
+  at('seen').textContent = 'It has seen it';
   const moved = answered(response);
   show(`${WORDS[response]}, ${landmark() ? unitWords() : `${at('far').value} ${unitWords()}`}.${moved}`);
   navigator.vibrate?.(20);
-  await queue.add('exposure', { id, dog: chosen('dog'), kind: chosen('kind'), loudness: Number(chosen('loudness') ?? 0), far: far() || 0, unit: chosen('unit') ?? 'M', response, food: chosen('food') ?? '', person: chosen('person'), place: chosen('place'),
+  await queue.add('exposure', { id, dog: chosen('dog'), kind: chosen('kind'), loudness: Number(chosen('loudness') ?? 0), far: far() || 0, unit: chosen('unit') ?? 'M', response, food: chosen('food') ?? '', person: chosen('person'), place: chosen('place'), answered: answeredMs, phase: chosen('phase'),
     at: new Date().toISOString() });
   document.querySelectorAll('input[name=food]').forEach((i) => { i.checked = false; });
   queue.send();
@@ -128,5 +153,9 @@ at('nearer').addEventListener('click', () => move(-1));
 at('further').addEventListener('click', () => move(1));
 recall();
 choose();
+if (location.hash && worked()) {
+  at('far').value = worked().dataset.now;
+  document.querySelector('input[name=unit][value=M]').click();
+}
 queue.send();
 document.body.dataset.ready = 'yes';

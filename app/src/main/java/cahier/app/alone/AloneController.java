@@ -7,6 +7,7 @@ import cahier.app.baseline.WatchWords;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.measure.Measured;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
@@ -41,9 +42,11 @@ class AloneController {
     private final Departures departures;
     private final Baselines baselines;
     private final Households households;
+    private final Measured measured;
     private final Clock clock;
 
-    AloneController(Departures departures, Baselines baselines, Households households, Clock clock) {
+    AloneController(Departures departures, Baselines baselines, Households households, Clock clock, Measured measured) {
+        this.measured = measured;
         this.departures = departures;
         this.baselines = baselines;
         this.households = households;
@@ -71,6 +74,7 @@ class AloneController {
         Facts facts = households.facts(me.practice(), household);
         List<Baseline> watches = baselines.ofHousehold(me.practice(), household).stream().filter(b -> b.kind() == Kind.WATCH && !b.isOpen()).toList();
         List<HoursAway> hours = departures.hours(me.practice(), household);
+        model.addAttribute("measured", measured.of(me.practice(), household));
         model.addAttribute("facts", facts);
         model.addAttribute("enters", enters);
         model.addAttribute("compared", facts.dogs().stream().map(d -> compared(d, watches.stream().filter(w -> w.dogId() == d.id()).toList(), !"second".equals(enters))).filter(c -> !c.watched().isEmpty()).toList());

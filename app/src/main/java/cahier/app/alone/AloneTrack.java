@@ -16,17 +16,24 @@ import java.util.UUID;
  * How a dog's departures went and how long comes next (docs/rules.md 14).
  *
  * @param sessions the latest, newest first; each in the order it happened
+ * @param share of what would come next that is planned: 1, or half of it after a pause
  * @param goal seconds beyond which it is not left, where a step says so
  */
-public record AloneTrack(Dog dog, List<List<Departure>> sessions, OptionalDouble goal) {
+public record AloneTrack(Dog dog, List<List<Departure>> sessions, OptionalDouble goal, double share) {
 
     private static final int SHOWN = 6;
+    private static final double EASIER = 0.5;
 
     static AloneTrack of(Dog dog, List<Departure> newestFirst, OptionalDouble goal) {
         Map<UUID, List<Departure>> bySitting = new LinkedHashMap<>();
         newestFirst.forEach(d -> bySitting.computeIfAbsent(d.sittingId(), s -> new ArrayList<>()).add(d));
         List<List<Departure>> sessions = bySitting.values().stream().limit(SHOWN).map(list -> list.stream().sorted(Comparator.comparing(Departure::happenedAt)).toList()).toList();
-        return new AloneTrack(dog, sessions, goal);
+        return new AloneTrack(dog, sessions, goal, 1);
+    }
+
+    /** The same as a session begins after a pause. */
+    public AloneTrack easier() {
+        return new AloneTrack(dog, sessions, goal, EASIER);
     }
 
     private OptionalDouble longestCalm() {
@@ -42,7 +49,7 @@ public record AloneTrack(Dog dog, List<List<Departure>> sessions, OptionalDouble
     public double target() {
         OptionalInt upset = upsetAfter();
         double next = NextTarget.after(longestCalm(), upset.isPresent() ? OptionalDouble.of(upset.getAsInt()) : OptionalDouble.empty());
-        return Math.min(next, goal.orElse(next));
+        return Math.max(1, share * Math.min(next, goal.orElse(next)));
     }
 
     /** Seconds, in order. */

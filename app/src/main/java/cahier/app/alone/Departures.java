@@ -79,7 +79,7 @@ public class Departures implements Measuring {
     @Transactional(readOnly = true)
     public Adjusted now(PracticeId practice, long household, long dog, Measure measure, Instant at) {
         AloneTrack track = AloneTrack.of(households.facts(practice, household).dog(dog), departures.latest(practice, household, dog, READ), OptionalDouble.of(measure.goal()));
-        return new Adjusted(Math.ceil(track.target()), track.plan(), AloneTrack.words(NextTarget.departures(Math.max(1, track.target() / 2))),
+        return new Adjusted(Math.ceil(track.target()), track.plan(), track.easier().plan(),
                 NextTarget.way(track.target(), measure.goal()).stream().map(t -> Measures.duration(Math.ceil(t))).toList());
     }
 

@@ -9,6 +9,7 @@ import cahier.app.household.Lesson;
 import cahier.app.household.Person;
 import cahier.app.incident.Incident;
 import cahier.app.log.KeptRep;
+import cahier.app.log.PractisedBeside;
 import cahier.app.log.Sitting;
 import cahier.app.rest.Taps;
 import cahier.app.sheet.Homework;
@@ -27,7 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param marked what was tapped although it rested, lately
  * @param answered alarms of the last weeks that were answered, newest first
  */
-public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep, Optional<Instant> beside,
+public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep, Optional<PractisedBeside.Beside> beside,
             List<Sitting> notes, List<Alarm> alarms, List<Question> questions, List<Incident> incidents, List<String> behind, List<Taps.Said> marked, List<Alarm> answered, Load load, LocalDate today, Instant now) {
 
     public Household household() {
@@ -70,7 +71,7 @@ public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, O
 
     /** Whether they practised beside the steps since their last rep. */
     public boolean isLastBeside() {
-        return beside.filter(at -> lastRep.map(r -> at.isAfter(r.happenedAt())).orElse(true)).isPresent();
+        return beside.filter(b -> lastRep.map(r -> b.at().isAfter(r.happenedAt())).orElse(true)).isPresent();
     }
 
     /** Whether some track has a step to send out. */

@@ -4,6 +4,7 @@ import cahier.app.bench.Setups;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.measure.Measured;
 import cahier.app.outing.Outings;
 import cahier.app.scope.TrainerUser;
 import cahier.app.track.TrackSteps;
@@ -42,9 +43,11 @@ class DistanceController {
     private final Setups setups;
     private final Tracks tracks;
     private final Households households;
+    private final Measured measured;
     private final Clock clock;
 
-    DistanceController(Exposures exposures, Outings outings, Setups setups, Tracks tracks, Households households, Clock clock) {
+    DistanceController(Exposures exposures, Outings outings, Setups setups, Tracks tracks, Households households, Clock clock, Measured measured) {
+        this.measured = measured;
         this.exposures = exposures;
         this.outings = outings;
         this.setups = setups;
@@ -56,6 +59,7 @@ class DistanceController {
     @GetMapping("/households/{id}/distances")
     String show(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
         Instant now = Instant.now(clock);
+        model.addAttribute("measured", measured.of(me.practice(), id));
         model.addAttribute("facts", households.facts(me.practice(), id));
         model.addAttribute("readings", exposures.of(me.practice(), id, now));
         model.addAttribute("landmarks", exposures.landmarks(me.practice(), id));

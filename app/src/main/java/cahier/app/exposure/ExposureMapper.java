@@ -18,8 +18,8 @@ import org.jspecify.annotations.Nullable;
 interface ExposureMapper {
 
     @Insert("""
-            insert into exposure (id, practice_id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at, loudness, noted_by, received_at)
-            values (#{m.id}, #{practice}, #{m.householdId}, #{m.dogId}, #{m.kind}, #{m.metres}, #{m.given}, #{m.response}, #{m.food}, #{m.calmAfterS}, #{m.placeId}, #{m.happenedAt}, #{m.loudness}, #{m.notedBy}, #{now})
+            insert into exposure (id, practice_id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at, loudness, noted_by, answered_ms, phase, received_at)
+            values (#{m.id}, #{practice}, #{m.householdId}, #{m.dogId}, #{m.kind}, #{m.metres}, #{m.given}, #{m.response}, #{m.food}, #{m.calmAfterS}, #{m.placeId}, #{m.happenedAt}, #{m.loudness}, #{m.notedBy}, #{m.answeredMs}, coalesce(#{m.phase}, ''), #{now})
             on conflict do nothing""")
     void insert(PracticeId practice, @Param("m") Met met, Instant now);
 
@@ -44,7 +44,7 @@ interface ExposureMapper {
     List<Goal> goals(PracticeId practice, long household);
 
     @Select("""
-            select id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at, loudness, noted_by, sign from exposure
+            select id, household_id, dog_id, kind, metres, given, response, food, calm_after_s, place_id, happened_at, loudness, noted_by, sign, answered_ms, nullif(phase, '') as phase from exposure
             where practice_id = #{practice} and household_id = #{household} and undone_at is null and happened_at >= #{since} order by happened_at, id""")
     List<Met> since(PracticeId practice, long household, Instant since);
 

@@ -12,7 +12,6 @@ import cahier.app.track.Adjusted;
 import cahier.app.web.NotFound;
 import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextDistance;
-import cahier.core.exposure.Trigger;
 import cahier.core.exposure.WorkingDistance;
 import cahier.core.measure.Mapping;
 import cahier.core.measure.Measure;
@@ -53,8 +52,8 @@ public class Exposures implements Measuring {
      */
     public void keep(PracticeId practice, Met met, @Nullable Long person, Instant now) {
         exposures.insert(practice, met, now);
-        boolean noise = met.kind() == Trigger.NOISE;
-        events.publishEvent(new Entry(practice, met.householdId(), met.dogId(), noise ? Measure.Kind.NOISE : Measure.Kind.DISTANCE, noise ? "" : met.kind().name(), met.id(), null,
+        Measure.Kind kind = new Threat(met.kind(), met.loudness()).measuredAs();
+        events.publishEvent(new Entry(practice, met.householdId(), met.dogId(), kind, kind == Measure.Kind.NOISE ? "" : met.kind().name(), met.id(), null,
                 m -> Mapping.of(met.response(), m.cueCounts()), met.metres(), met.loudness() == 0 ? "" : Integer.toString(met.loudness()), person, met.placeId(), met.happenedAt(), now));
     }
 
@@ -114,7 +113,7 @@ public class Exposures implements Measuring {
         Optional<ExposureMapper.Place> before = exposures.working(practice, household).stream().filter(p -> p.isOf(id, threat)).findFirst();
         exposures.set(practice, household, new ExposureMapper.Place(id, threat.kind(), threat.loudness(), metres, now, by, ownStep.isPresent() ? (Double) ownStep.getAsDouble() : before.map(ExposureMapper.Place::ownStep).orElse(null),
                 goal.isPresent() ? (Double) goal.getAsDouble() : before.map(ExposureMapper.Place::goal).orElse(null)));
-        Measure.Kind kind = threat.kind() == Trigger.NOISE ? Measure.Kind.NOISE : Measure.Kind.DISTANCE;
+        Measure.Kind kind = threat.measuredAs();
         goal.ifPresent(m -> events.publishEvent(new Entry.Aimed(practice, household, id, kind, kind == Measure.Kind.NOISE ? Integer.toString(threat.loudness()) : threat.kind().name(), m, now)));
         events.publishEvent(new Entry.Moved(practice, household, id, kind, now));
     }

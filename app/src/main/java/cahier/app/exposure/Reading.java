@@ -4,15 +4,20 @@ import cahier.app.draw.Drawing;
 import cahier.core.exposure.LooksToCome;
 import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextDistance;
+import cahier.core.exposure.Phase;
 import cahier.core.exposure.Response;
 import cahier.core.exposure.WorkingDistance;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What one dog's meetings with one kind of trigger say.
@@ -32,6 +37,12 @@ public record Reading(long dogId, String dog, Threat threat, List<Met> met, Opti
         List<Met> last = new ArrayList<>(met.subList(Math.max(0, met.size() - most), met.size()));
         Collections.reverse(last);
         return last;
+    }
+
+    /** Where a session begins: further off after a pause. Only where a distance was set. */
+    public double begins(Set<Long> easierDogs) {
+        Moving at = moving.orElseThrow();
+        return easierDogs.contains(dogId) && threat.loudness() == 0 ? at.easier() : at.metres();
     }
 
     /** Metres it never goes below by itself. */
@@ -55,6 +66,20 @@ public record Reading(long dogId, String dog, Threat threat, List<Met> met, Opti
     public OptionalInt calmAfter() {
         int[] timed = met.stream().map(Met::calmAfterS).filter(Objects::nonNull).mapToInt(Integer::intValue).sorted().toArray();
         return timed.length == 0 ? OptionalInt.empty() : OptionalInt.of(timed[timed.length / 2]);
+    }
+
+    /** How soon it answered this way, the middle of those that were timed, in seconds. */
+    public OptionalDouble answersIn(Response response) {
+        double[] timed = met.stream().filter(m -> m.response() == response).map(Met::answeredMs).filter(Objects::nonNull).mapToDouble(ms -> ms / 1000.0).sorted().toArray();
+        return timed.length == 0 ? OptionalDouble.empty() : OptionalDouble.of(timed[timed.length / 2]);
+    }
+
+    /** "calm while it was coming 6 of 9, beside 8 of 8"; empty where nobody said. */
+    public String byPhase() {
+        return Arrays.stream(Phase.values()).flatMap(p -> {
+            List<Met> there = met.stream().filter(m -> m.phase() == p).toList();
+            return there.isEmpty() ? Stream.empty() : Stream.of(p.words() + " " + there.stream().filter(m -> m.response().isCalm()).count() + " of " + there.size());
+        }).collect(Collectors.joining(", "));
     }
 
     /** What the margin proposes to work at while no distance was set: the estimate. After that it moves by itself. */

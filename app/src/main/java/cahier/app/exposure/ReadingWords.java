@@ -5,6 +5,7 @@ import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextDistance;
 import cahier.core.exposure.Response;
 import cahier.core.exposure.WorkingDistance;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -73,6 +74,15 @@ public final class ReadingWords {
             return "";
         }
         return "Four and two weeks back: " + r.before().stream().map(ReadingWords::rounded).collect(Collectors.joining(", ")) + "; now " + rounded(r.estimate().curve().get().workingMetres()) + ".";
+    }
+
+    /** "Answers the cue in 1.2 s, by itself in 0.8 s. Calm while coming 6 of 9, beside 8 of 8." Empty where nobody timed it or said. */
+    public static String answers(Reading r) {
+        List<String> soon = new ArrayList<>();
+        r.answersIn(Response.PROMPTED).ifPresent(s -> soon.add("the cue in " + Measures.plain(s, 1) + "\u00a0s"));
+        r.answersIn(Response.UNPROMPTED).ifPresent(s -> soon.add("by itself in " + Measures.plain(s, 1) + "\u00a0s"));
+        String phases = r.byPhase();
+        return (soon.isEmpty() ? "" : "Answers " + String.join(", ", soon) + ". ") + (phases.isEmpty() ? "" : "Calm while " + phases + ".");
     }
 
     /** "To 5 m: 28 steps, about 340 looks and 1100 pieces, if it goes on like this." Empty without a goal. */

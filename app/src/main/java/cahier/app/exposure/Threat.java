@@ -2,6 +2,7 @@ package cahier.app.exposure;
 
 import cahier.app.track.MeasureWords;
 import cahier.core.exposure.Trigger;
+import cahier.core.measure.Measure;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
@@ -26,6 +27,11 @@ public record Threat(Trigger kind, int loudness) {
     /** All there are; a noise of which nobody said how loud it was stands first among the noises. */
     static List<Threat> all() {
         return Stream.of(Trigger.values()).flatMap(t -> t == Trigger.NOISE ? IntStream.rangeClosed(0, LOUDNESS.size()).mapToObj(l -> new Threat(t, l)) : Stream.of(new Threat(t, 0))).toList();
+    }
+
+    /** How a step measures by it. */
+    public Measure.Kind measuredAs() {
+        return kind == Trigger.NOISE ? Measure.Kind.NOISE : Measure.Kind.DISTANCE;
     }
 
     /** "dog", "noise, loudness 3, as loud as talking" */

@@ -3,6 +3,7 @@ package cahier.app.handling;
 import cahier.app.draw.DogMap;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.measure.Measured;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Measures;
 import cahier.app.web.NotFound;
@@ -35,9 +36,11 @@ class HandlingController {
 
     private final Handling handling;
     private final Households households;
+    private final Measured measured;
     private final Clock clock;
 
-    HandlingController(Handling handling, Households households, Clock clock) {
+    HandlingController(Handling handling, Households households, Clock clock, Measured measured) {
+        this.measured = measured;
         this.handling = handling;
         this.households = households;
         this.clock = clock;
@@ -47,6 +50,7 @@ class HandlingController {
     String show(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam Optional<Long> dog, @RequestParam(defaultValue = "") String target, @RequestParam(defaultValue = "") String zone,
                 @RequestParam(defaultValue = "") String on, Model model) {
         Facts facts = households.facts(me.practice(), household);
+        model.addAttribute("measured", measured.of(me.practice(), household));
         model.addAttribute("facts", facts);
         if (facts.dogs().isEmpty()) {
             return "handling/handling";

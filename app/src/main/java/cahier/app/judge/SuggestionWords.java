@@ -74,7 +74,8 @@ public final class SuggestionWords {
             case PASSED, NOT_YET, LOW_RATE, BLOCK, MANY_REPS, STUCK -> true;
             default -> false;
         };
-        if (grounds.of() == 0 || !aboutRate) {
+        boolean adjusts = grounds.suggestion().missing().stream().anyMatch(m -> m.what() == Missing.What.AT_THE_GOAL || m.what() == Missing.What.SESSIONS_AT_THE_GOAL); // there the rate follows the criterion
+        if (grounds.of() == 0 || !aboutRate || adjusts) {
             return "";
         }
         return Math.round(100 * grounds.odds()) + NBSP + "in" + NBSP + "100";

@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** When somebody last practised beside the steps: met something, left the dog alone, touched it, walked out and back, sat and watched. Who does so is not silent (docs/rules.md 20). */
+/** When somebody last practised what no step measures: met something, left the dog alone, touched it, walked out and back, sat and watched. Who does so is not silent (docs/rules.md 20). */
 @Service
 @Transactional(readOnly = true)
 public class PractisedBeside {
@@ -28,7 +28,19 @@ public class PractisedBeside {
         return mapper.latest(practice, ANY, TABLES, since).stream().collect(Collectors.toMap(BesideMapper.Latest::householdId, BesideMapper.Latest::at));
     }
 
-    public Optional<Instant> latestOf(PracticeId practice, long household, Instant since) {
-        return mapper.latest(practice, household, TABLES, since).stream().map(BesideMapper.Latest::at).findFirst();
+    public Optional<Beside> latestOf(PracticeId practice, long household, Instant since) {
+        return mapper.latest(practice, household, TABLES, since).stream().map(l -> new Beside(l.at(), switch (l.log()) {
+            case "departure" -> "/alone";
+            case "touch" -> "/handling";
+            default -> "/distances";
+        })).findFirst();
+    }
+
+    /**
+     * The latest of a household.
+     *
+     * @param page where it stands, behind the household's own
+     */
+    public record Beside(Instant at, String page) {
     }
 }

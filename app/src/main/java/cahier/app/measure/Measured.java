@@ -49,7 +49,11 @@ public class Measured {
     }
 
     /** A step that measures, and its track. */
-    private record Place(TrackSteps map, Step step) {
+    record Place(TrackSteps map, Step step) {
+
+        Measure measure() {
+            return step.measure().orElseThrow();
+        }
 
         /** The one the dog stands on before others, what is worked on before what was reached. */
         int rank() {
@@ -59,14 +63,14 @@ public class Measured {
 
     @EventListener
     void on(Entry entry) {
-        List<Place> places = places(entry.practice(), entry.household(), entry.dog()).stream().filter(p -> measure(p).takes(entry.kind(), entry.about())).toList();
+        List<Place> places = places(entry.practice(), entry.household(), entry.dog()).stream().filter(p -> p.measure().takes(entry.kind(), entry.about())).toList();
         places.stream().findFirst().ifPresent(place -> keep(entry, place));
         places.forEach(p -> settle(entry.practice(), p, entry.now()));
     }
 
     private void keep(Entry entry, Place place) {
         tracks.locked(entry.practice(), place.map().track().id());
-        Outcome outcome = entry.outcome().apply(measure(place));
+        Outcome outcome = entry.outcome().apply(place.measure());
         if (outcome != null) {
             UUID sitting = entry.sitting() != null ? entry.sitting() : sitting(entry, place);
             log.store(households.get(entry.practice(), entry.household()), List.of(new NewRep(entry.id(), sitting, place.map().track().id(), place.step().id(), outcome, Role.WORK, entry.at(),
@@ -121,19 +125,25 @@ public class Measured {
 
     @EventListener
     void on(Entry.Moved moved) {
-        places(moved.practice(), moved.household(), moved.dog()).stream().filter(p -> measure(p).kind() == moved.kind()).forEach(p -> settle(moved.practice(), p, moved.now()));
+        places(moved.practice(), moved.household(), moved.dog()).stream().filter(p -> p.measure().kind() == moved.kind()).forEach(p -> settle(moved.practice(), p, moved.now()));
     }
 
     @EventListener
     void on(Entry.Aimed aimed) {
-        places(aimed.practice(), aimed.household(), aimed.dog()).stream().filter(p -> measure(p).kind() == aimed.kind() && (aimed.kind() == Measure.Kind.ZONE || measure(p).about().equals(aimed.about())))
-                .forEach(p -> tracks.saveStep(aimed.practice(), p.step().id(), p.step().version(), p.step().written().measuring(aimed.goal() == null ? measure(p).about(aimed.about()) : measure(p).to(aimed.goal())), aimed.now()));
+        places(aimed.practice(), aimed.household(), aimed.dog()).stream().filter(p -> p.measure().kind() == aimed.kind() && (aimed.kind() == Measure.Kind.ZONE || p.measure().about().equals(aimed.about())))
+                .forEach(p -> tracks.saveStep(aimed.practice(), p.step().id(), p.step().version(), p.step().written().measuring(aimed.goal() == null ? p.measure().about(aimed.about()) : p.measure().to(aimed.goal())), aimed.now()));
     }
 
     /** Also what is new, or was edited. */
     @EventListener
     void on(TrackChanged changed) {
         settle(changed.practice(), changed.track(), changed.at());
+    }
+
+    /** Who measures by what. */
+    @Transactional(readOnly = true)
+    public Measurers of(PracticeId practice, long household) {
+        return new Measurers(tracks.ofHousehold(practice, household));
     }
 
     /** Looks at where each step of a track stands that measures, and keeps it where it is another than before. */
@@ -147,7 +157,7 @@ public class Measured {
     }
 
     private void settle(PracticeId practice, Place place, Instant now) {
-        Measure measure = measure(place);
+        Measure measure = place.measure();
         Adjusted fresh = logs.stream().filter(l -> l.measures(measure.kind())).findFirst().orElseThrow()
                 .now(practice, place.map().track().householdId(), place.map().track().dogId(), measure, now);
         if (!fresh.equals(place.step().now())) {
@@ -156,11 +166,12 @@ public class Measured {
     }
 
     private List<Place> places(PracticeId practice, long household, long dog) {
-        return tracks.ofHousehold(practice, household).stream().filter(m -> m.track().dogId() == dog).flatMap(m -> m.steps().stream().filter(s -> s.measure().isPresent()).map(s -> new Place(m, s)))
-                .sorted(Comparator.comparingInt(Place::rank)).toList();
+        return places(tracks.ofHousehold(practice, household), dog);
     }
 
-    private static Measure measure(Place place) {
-        return place.step().measure().orElseThrow();
+    /** The one the dog stands on first. */
+    static List<Place> places(List<TrackSteps> maps, long dog) {
+        return maps.stream().filter(m -> m.track().dogId() == dog).flatMap(m -> m.steps().stream().filter(s -> s.measure().isPresent()).map(s -> new Place(m, s)))
+                .sorted(Comparator.comparingInt(Place::rank)).toList();
     }
 }

@@ -10,6 +10,7 @@ import cahier.app.household.Person;
 import cahier.app.household.Place;
 import cahier.app.log.Sign;
 import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.core.exposure.Phase;
 import cahier.core.exposure.Response;
 import cahier.core.exposure.Trigger;
 import cahier.core.rest.Work;
@@ -46,7 +47,7 @@ class ExposuresController {
     }
 
     /**
-     * {"id", "dog", "kind", "loudness", "far", "unit", "response", "food", "calmAfter", "person", "place", "at"}: far as a number in unit M, FT, YD, PACES or CARS;
+     * {"id", "dog", "kind", "loudness", "far", "unit", "response", "food", "calmAfter", "person", "place", "answered", "phase", "at"}: answered in milliseconds; far as a number in unit M, FT, YD, PACES or CARS;
      * or unit L and the number of a landmark, then far says nothing.
      */
     @PostMapping("/o/{token}/exposures")
@@ -65,7 +66,7 @@ class ExposuresController {
         Place place = Pick.find(facts.places(), Place::id, body.get("place"));
         Met met = new Met(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), kind, far.metres(), far.given(),
                 RepBatch.oneOf("response", body.get("response"), List.of(Response.values())), food, calmAfter, place == null ? null : place.id(), Pick.past(RepBatch.instant("at", body.get("at")), now),
-                loudness, "");
+                loudness, "").timed(body.hasNonNull("answered") ? Pick.whole("answered", body.get("answered"), 0, Met.LONGEST_MS) : null, body.hasNonNull("phase") ? RepBatch.oneOf("phase", body.get("phase"), List.of(Phase.values())) : null);
         Person person = Pick.find(facts.people(), Person::id, body.get("person"));
         marks.keep(owner, Work.EXPOSURE, kind.topic(), new Marks.Tapped(met.id(), dog.id(), person == null ? null : person.id(), met.happenedAt()), now, () -> exposures.keep(owner.practice(), met, person == null ? null : person.id(), now));
         return Map.of("kept", true);

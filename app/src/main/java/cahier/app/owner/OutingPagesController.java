@@ -12,6 +12,7 @@ import cahier.core.exposure.Provisions;
 import cahier.core.exposure.Traffic;
 import cahier.core.food.FoodBudget;
 import cahier.core.gate.Topic;
+import cahier.core.measure.Measure;
 import cahier.core.method.Question;
 import cahier.core.rest.Work;
 import java.time.Clock;
@@ -84,7 +85,8 @@ class OutingPagesController {
         }
         model.addAttribute("token", token);
         model.addAttribute("rests", beside.rests());
-        model.addAttribute("tracks", departures.of(owner.practice(), owner.householdId()).stream().filter(t -> beside.has(t.dog().id())).toList());
+        Set<Long> easier = practice.beginsEasier(owner, Measure.Kind.ALONE, Instant.now(clock));
+        model.addAttribute("tracks", departures.of(owner.practice(), owner.householdId()).stream().filter(t -> beside.has(t.dog().id())).map(t -> easier.contains(t.dog().id()) ? t.easier() : t).toList());
         model.addAttribute("school", methods.ofHousehold(owner.practice(), owner.householdId()).of(Question.RETURN).name());
         return "owner/alone";
     }

@@ -12,6 +12,7 @@ import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.web.Site;
 import cahier.app.week.Weeks;
 import cahier.core.exposure.Trigger;
+import cahier.core.measure.Measure;
 import cahier.core.rest.Work;
 import java.time.Clock;
 import java.time.Instant;
@@ -105,6 +106,7 @@ class OwnerController {
         model.addAttribute("triggers", marks.triggers(owner, beside, Instant.now(clock)));
         model.addAttribute("facts", beside.of(practice.facts(owner)));
         model.addAttribute("readings", exposures.of(owner.practice(), owner.householdId(), Instant.now(clock)));
+        model.addAttribute("easier", practice.beginsEasier(owner, Measure.Kind.DISTANCE, Instant.now(clock)));
         model.addAttribute("landmarks", exposures.landmarks(owner.practice(), owner.householdId()));
         return "owner/met";
     }

@@ -32,6 +32,8 @@ import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
 import cahier.core.coach.SessionPlan;
+import cahier.core.decide.Refresh;
+import cahier.core.measure.Measure;
 import cahier.core.pay.LeadClips;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.UndoWindow;
@@ -104,6 +106,12 @@ class OwnerPractice {
         List<KeptRep> reps = log.ofHousehold(owner.practice(), owner.householdId(), day.atStartOfDay(facts.household().zone()).toInstant());
         return Today.of(facts, day, sheet, assignments, reps, later(sheet, ways), alarms.open(owner.practice(), owner.householdId()),
                 homeworks.putAway(owner.practice(), owner.householdId(), day), track -> news(owner, track, now));
+    }
+
+    /** The dogs whose next session of such a step begins easier after a pause. */
+    Set<Long> beginsEasier(Owner owner, Measure.Kind kind, Instant now) {
+        return today(owner, now).tasks().stream().filter(t -> t.isPractised() && t.plan().teaching().measure() != null && t.plan().teaching().measure().kind() == kind && t.refresh().filter(Refresh.EASIER_THROUGHOUT::equals).isPresent())
+                .map(t -> t.assignment().dogId()).collect(Collectors.toSet());
     }
 
     /** What of today to practise in so many minutes, and in which order (docs/rules.md 18). */

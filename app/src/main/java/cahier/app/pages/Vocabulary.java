@@ -40,6 +40,7 @@ import cahier.app.track.Trait;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
 import cahier.app.wording.TextKind;
+import cahier.core.exposure.Phase;
 import cahier.core.exposure.Response;
 import cahier.core.exposure.Trigger;
 import cahier.core.gate.Mover;
@@ -115,6 +116,7 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("measureKind", Measure.Kind.class),
             entry("measureForm", MeasureForm.class),
             entry("touchSeen", HandSeen.class),
+            entry("phase", Phase.class),
             entry("trigger", Trigger.class),
             entry("watchWords", WatchWords.class),
             entry("when", Dates.class),

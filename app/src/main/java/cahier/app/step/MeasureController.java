@@ -10,7 +10,6 @@ import cahier.app.track.Teaching;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.app.web.Check;
-import cahier.app.web.NotFound;
 import cahier.core.measure.Measure;
 import cahier.core.pass.Run;
 import cahier.core.rep.Aid;
@@ -27,7 +26,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** A step that measures: a new one, or what an old one measures and where it ends (docs/rules.md 39). */
+/** A step that measures: a new one, or what a step measures and where it ends; and back to an ordinary one (docs/rules.md 39). */
 @Controller
 class MeasureController {
 
@@ -68,23 +67,23 @@ class MeasureController {
 
     @GetMapping("/steps/{step}/measure")
     String edit(@AuthenticationPrincipal TrainerUser me, @PathVariable long step, Model model) {
-        Step known = known(me, step);
-        return show(tracks.get(me.practice(), known.trackId()).track(), Optional.of(known), MeasureForm.of(known.measure().orElseThrow()), model);
+        Step known = tracks.step(me.practice(), step);
+        return show(tracks.get(me.practice(), known.trackId()).track(), Optional.of(known), known.measure().map(MeasureForm::of).orElseGet(MeasureForm::empty), model);
     }
 
     @PostMapping("/steps/{step}/measure")
     String save(@AuthenticationPrincipal TrainerUser me, @PathVariable long step, @RequestParam int version, @ModelAttribute("form") MeasureForm form, BindingResult result, Model model) {
-        Step known = known(me, step);
+        Step known = tracks.step(me.practice(), step);
+        if (MeasureForm.NONE.equals(form.kind())) {
+            tracks.saveStep(me.practice(), step, version, known.written().measuring(null), Instant.now(clock));
+            return "redirect:/tracks/" + known.trackId();
+        }
         Measure measure = form.read(new Check(result));
         if (measure == null) {
             return show(tracks.get(me.practice(), known.trackId()).track(), Optional.of(known), form, model);
         }
         tracks.saveStep(me.practice(), step, version, known.written().measuring(measure), Instant.now(clock));
         return "redirect:/tracks/" + known.trackId();
-    }
-
-    private Step known(TrainerUser me, long step) {
-        return Optional.of(tracks.step(me.practice(), step)).filter(s -> s.measure().isPresent()).orElseThrow(() -> new NotFound("measure of step " + step));
     }
 
     private static String show(Track track, Optional<Step> step, MeasureForm form, Model model) {

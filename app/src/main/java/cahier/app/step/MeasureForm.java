@@ -23,6 +23,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record MeasureForm(@Nullable String kind, @Nullable String trigger, @Nullable String loudness, @Nullable String zone, @Nullable String goal, @Nullable String cue) {
 
+    /** In the place of a kind: an ordinary step. */
+    public static final String NONE = "NONE";
     private static final Pattern WRITTEN = Pattern.compile("([A-Z]{1,20})\\|([A-Z_0-9]{0,20})\\|([0-9.E]{1,20})\\|(true|false)");
     private static final double NEAREST_M = 1;
 

@@ -52,6 +52,15 @@ public final class MeasureWords {
         };
     }
 
+    /** Where what is logged of it stands, behind the page of the household. */
+    public static String page(Measure.Kind kind) {
+        return switch (kind) {
+            case ALONE -> "/alone";
+            case ZONE -> "/handling";
+            case DISTANCE, NOISE, SITTING, WALK -> "/distances";
+        };
+    }
+
     /** A figure in the unit of its kind, "27 m", "22 s", "30 min", "45 paces". */
     public static String value(Measure.Kind kind, double value) {
         return switch (kind) {
