@@ -3,6 +3,7 @@ package cahier.app;
 import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
 import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.name;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
 import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
@@ -10,6 +11,7 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import static org.assertj.core.api.Assertions.assertThat;
 
 import cahier.app.judge.JudgingRound;
+import cahier.app.measure.Measuring;
 import cahier.core.week.WeekPlanner;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -77,6 +79,11 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule nobodyAsksForAJudgement = noClasses().that().resideOutsideOfPackages("cahier.app.judge..", "cahier.app.demo..")
             .should().callMethodWhere(target(name("track")).and(target(owner(assignableTo(JudgingRound.class)))));
+
+    /** A log of what steps measure by is written by its {@link Measuring} alone, which publishes it: no page into a log goes round its reps. */
+    @ArchTest
+    static final ArchRule onlyALogWritesWhatIsMeasured = noClasses().that().areNotAssignableTo(Measuring.class)
+            .should().callMethodWhere(target(nameMatching("insert|tap|undo|undoTap|undoSession|redo|redoTap")).and(target(owner(nameMatching("cahier\\.app\\.(exposure\\.Exposure|alone\\.Departure|handling\\.Handling|outing\\.Outing)Mapper")))));
 
     /** Mail, weather, PDF and the search for a week take their time: whoever does them holds no rows meanwhile. */
     @ArchTest

@@ -83,8 +83,8 @@ public class Exposures implements Measuring {
     @Override
     @Transactional(readOnly = true)
     public Adjusted now(PracticeId practice, long household, long dog, Measure measure, Instant at) {
-        List<Met> met = exposures.since(practice, household, at.minus(LATELY)).stream().filter(m -> m.dogId() == dog && !m.happenedAt().isAfter(at)).toList();
-        List<ExposureMapper.Place> places = exposures.working(practice, household).stream().filter(p -> p.dogId() == dog && !p.setAt().isAfter(at)).toList();
+        List<Met> met = exposures.since(practice, household, at.minus(LATELY)).stream().filter(m -> m.dogId() == dog).toList();
+        List<ExposureMapper.Place> places = exposures.working(practice, household).stream().filter(p -> p.dogId() == dog).toList();
         return measure.kind() == Measure.Kind.NOISE ? WorkedNow.noise(measure, met, places) : WorkedNow.distance(measure, met, places);
     }
 

@@ -54,7 +54,7 @@ public class Outings implements Measuring {
         }
         outings.tap(practice, watching.householdId(), tap);
         if (tap.seen() != WatchTap.What.END) {
-            List<LongWatching.Moment> before = outings.taps(practice, watching.householdId(), watching.id()).stream().filter(t -> t.seen() != WatchTap.What.END && t.happenedAt().isBefore(tap.happenedAt()))
+            List<LongWatching.Moment> before = outings.taps(practice, watching.householdId(), watching.id()).stream().filter(t -> t.seen() != WatchTap.What.END && !t.id().equals(tap.id()) && !t.happenedAt().isAfter(tap.happenedAt()))
                     .map(t -> moment(watching, t)).toList();
             Outcome outcome = Mapping.ofTap(before, moment(watching, tap), isLongWatching(practice, watching.householdId())).orElse(null);
             events.publishEvent(new Entry(practice, watching.householdId(), watching.dogId(), Measure.Kind.SITTING, "", tap.id(), watching.id(), m -> outcome, second(watching, tap) / 60.0, "", null, watching.placeId(), tap.happenedAt(), now));

@@ -28,7 +28,6 @@ import cahier.app.method.MethodWords;
 import cahier.app.probe.ProbeWords;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.step.EffortWords;
-import cahier.app.step.MeasureForm;
 import cahier.app.track.Helper;
 import cahier.app.track.MeasureWords;
 import cahier.app.track.MovesOn;
@@ -114,7 +113,6 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("topic", Topic.class),
             entry("measureWords", MeasureWords.class),
             entry("measureKind", Measure.Kind.class),
-            entry("measureForm", MeasureForm.class),
             entry("touchSeen", HandSeen.class),
             entry("phase", Phase.class),
             entry("trigger", Trigger.class),

@@ -6,6 +6,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Place;
 import cahier.app.judge.Decided;
+import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
@@ -121,7 +122,8 @@ public final class Allowed {
     /** May work beside the tracks be done with a dog, by anyone who may do it at all. */
     public Permit beside(Work work, Topic topic, long dog, Handler who) {
         Set<Topic> topics = work.topics(topic);
-        List<TrackSteps> same = maps.stream().filter(m -> m.track().dogId() == dog && m.track().kind() == TrackKind.COMFORT && topics.contains(m.track().topic()) && !m.track().isDone()).toList();
+        List<TrackSteps> same = maps.stream().filter(m -> m.track().dogId() == dog && !m.track().isDone()
+                && (m.track().kind() == TrackKind.COMFORT && topics.contains(m.track().topic()) || m.current().flatMap(Step::measure).filter(measure -> work.isMeasuredBy(measure, topic)).isPresent())).toList();
         Optional<Cause> cause = same.stream().flatMap(m -> openCause(m).stream()).filter(Cause::restsTheStep).min(Comparator.naturalOrder());
         boolean stopped = same.stream().anyMatch(m -> stoppedToday.contains(m.track().id()));
         boolean outdoors = work == Work.WALK || work == Work.WATCHING;

@@ -20,12 +20,12 @@ public record Step(long id, long trackId, int position, int version, StepPlan wr
 
     /** What it asks for now: as it is written, and on a step that measures where it stands. */
     public StepPlan plan() {
-        return now == null ? written : written.withTitle(written.title() + ": " + now.words());
+        return now == null || measure().isEmpty() ? written : written.withTitle(written.title() + ": " + now.words());
     }
 
     /** What it asks for after a pause, on a step that measures: one adjusting easier. */
     public StepPlan easier() {
-        return now == null ? written : written.withTitle(written.title() + ": " + now.easier());
+        return now == null || measure().isEmpty() ? written : written.withTitle(written.title() + ": " + now.easier());
     }
 
     public String title() {

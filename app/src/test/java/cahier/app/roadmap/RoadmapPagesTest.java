@@ -280,7 +280,7 @@ class RoadmapPagesTest extends AppTest {
     @Test
     void anotherExposureStyleBringsItsOwnStepsAndTheDogGoesToTheFirstOfThem() throws Exception {
         start("dogs-and-people");
-        putOn("Other dogs and people at a distance", "d20");
+        putOn("Other dogs and people at a distance", "near");
         send(household + "/method", "EXPOSURE", "EXPOSE_LONG_WATCHING").andExpect(redirectedUrl(household + "/method/changes"));
         String track = Long.toString(way("Other dogs and people at a distance").track().id());
         send(household + "/method/changes", "track", track).andExpect(redirectedUrl(household + "/roadmap"));
@@ -290,7 +290,7 @@ class RoadmapPagesTest extends AppTest {
 
         send(household + "/method", "EXPOSURE", "EXPOSE_BELOW_THRESHOLD");
         send(household + "/method/changes", "track", track);
-        assertThat(way("Other dogs and people at a distance").roadmap().steps()).hasSize(13);
+        assertThat(way("Other dogs and people at a distance").roadmap().steps()).hasSize(4);
     }
 
     private List<String> titles(String track) {

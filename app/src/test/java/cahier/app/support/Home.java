@@ -99,6 +99,11 @@ public final class Home {
             return PracticeScope.within(trainer.practice(), () -> transactions.execute(t -> jdbc.queryForObject(sql, Integer.class)));
         }
 
+        /** The only column of what is found. */
+        public List<String> texts(TrainerUser trainer, String sql) {
+            return PracticeScope.within(trainer.practice(), () -> transactions.execute(t -> jdbc.queryForList(sql, String.class)));
+        }
+
         /** A statement on the trainer's rows, for what no page does alone. */
         public int change(TrainerUser trainer, String sql) {
             return PracticeScope.within(trainer.practice(), () -> transactions.execute(t -> jdbc.update(sql)));

@@ -1,6 +1,8 @@
 package cahier.core.rest;
 
+import cahier.core.exposure.Trigger;
 import cahier.core.gate.Topic;
+import cahier.core.measure.Measure;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -26,6 +28,18 @@ public enum Work {
         EnumSet<Topic> all = EnumSet.noneOf(Topic.class);
         all.addAll(Set.of(topics));
         this.topics = all;
+    }
+
+    /** Whether a step that measures by this is practised by this work. */
+    public boolean isMeasuredBy(Measure measure, Topic asked) {
+        return switch (measure.kind()) {
+            case DISTANCE -> this == EXPOSURE && Trigger.valueOf(measure.about()).topic() == asked;
+            case NOISE -> this == EXPOSURE && Trigger.NOISE.topic() == asked;
+            case ALONE -> this == DEPARTURE;
+            case ZONE -> this == TOUCH;
+            case SITTING -> this == WATCHING;
+            case WALK -> this == WALK;
+        };
     }
 
     /**
