@@ -97,3 +97,19 @@ on conflict (track_id, step_id, day) do update set clean = practice_day.clean + 
 insert into judgement_due (practice_id, track_id, due_at) select practice_id, id, now() from track t
 where exists (select 1 from step s where s.track_id = t.id and s.removed_at is null and s.teaching ? 'measure')
 on conflict (track_id) do update set due_at = excluded.due_at;
+
+-- Early signs, as they are tapped on the pages of fear work.
+create table early_sign (
+    id           uuid primary key,
+    practice_id  bigint not null,
+    household_id bigint not null,
+    dog_id       bigint not null,
+    sign         text not null check (sign in ('STIFF', 'HELD_BREATH', 'LOOKED_AWAY', 'LICKED_LIPS', 'YAWNED', 'HACKLES')),
+    happened_at  timestamptz not null,
+    received_at  timestamptz not null,
+    undone_at    timestamptz,
+    foreign key (practice_id, household_id, dog_id) references dog (practice_id, household_id, id)
+);
+create index early_sign_of_dog on early_sign (practice_id, household_id, dog_id, happened_at);
+select protect_table('early_sign');
+select keep_rows('early_sign', 'undone_at');

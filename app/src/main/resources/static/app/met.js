@@ -1,5 +1,6 @@
 // One tap is one meeting: kept on the phone at once, sent when there is signal. What was chosen is remembered for the next.
 import { choose } from './chosen.js';
+import { earlySigns } from './early.js';
 import { moving } from './distance.js';
 import { Queue, badge } from './queue.js';
 
@@ -79,9 +80,11 @@ at('seen').addEventListener('click', () => {
   clearTimeout(seen?.waits);
   seen = { at: Date.now(), cue: null };
   at('seen').textContent = 'Wait …';
+  at('seen').classList.remove('is-primary');
   seen.waits = setTimeout(() => {
     seen.cue = Date.now();
     at('seen').textContent = 'Cue now';
+    at('seen').classList.add('is-primary');
     navigator.vibrate?.(60);
   }, CUE_AFTER_MS);
 });
@@ -112,6 +115,7 @@ document.querySelectorAll('[data-response]').forEach((button) => button.addEvent
   clearTimeout(seen?.waits);
   seen = null;
   at('seen').textContent = 'It has seen it';
+  at('seen').classList.remove('is-primary');
   const moved = answered(response);
   show(`${WORDS[response]}, ${landmark() ? unitWords() : `${at('far').value} ${unitWords()}`}.${moved}`);
   navigator.vibrate?.(20);
@@ -154,8 +158,9 @@ at('further').addEventListener('click', () => move(1));
 recall();
 choose();
 if (location.hash && worked()) {
-  at('far').value = worked().dataset.now;
+  at('far').value = Number(worked().dataset.now);
   document.querySelector('input[name=unit][value=M]').click();
 }
 queue.send();
+earlySigns(queue, () => chosen('dog'), (words) => { at('says').textContent = words; });
 document.body.dataset.ready = 'yes';

@@ -2,6 +2,7 @@
 import { RepClock } from './clock.js';
 import { Coach } from './coach.js';
 import { Correction } from './correct.js';
+import { earlySigns } from './early.js';
 import { OUTCOMES, counted, mark } from './marks.js';
 import { Queue, badge, sitting } from './queue.js';
 import { keepPages } from './offline.js';
@@ -306,5 +307,6 @@ if (state.reps.length === 0 && isStopped(page.token, page.track)) {
 }
 setInterval(() => { if (at('stopped').hidden) { offerUndo(); coaching(); } }, 5000);
 queue.send();
+earlySigns(queue, () => page.dogId, (words) => { at('say').textContent = words; });
 keepPages(page.token, []);
 document.body.dataset.ready = 'yes';

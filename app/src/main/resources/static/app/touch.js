@@ -1,5 +1,6 @@
 // One tap is one touch: kept on the phone at once, sent when there is signal.
 import { choose } from './chosen.js';
+import { earlySigns } from './early.js';
 import { Queue, badge } from './queue.js';
 
 const { token } = document.body.dataset;
@@ -45,4 +46,5 @@ document.querySelectorAll('input[name=dog]').forEach((i) => i.addEventListener('
 choose();
 aim();
 queue.send();
+earlySigns(queue, () => chosen('dog')?.value, (words) => { at('says').textContent = words; });
 document.body.dataset.ready = 'yes';

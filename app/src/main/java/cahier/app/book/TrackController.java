@@ -15,6 +15,7 @@ import cahier.app.judge.Judgements;
 import cahier.app.judge.Looks;
 import cahier.app.judge.Note;
 import cahier.app.lesson.Lessons;
+import cahier.app.log.EarlySigns;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.log.SittingAnswers;
@@ -32,6 +33,7 @@ import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.Check;
 import cahier.core.decide.Case;
+import cahier.core.decide.TrackKind;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -55,6 +57,7 @@ class TrackController {
 
     private static final Duration LOOKED_BACK = Duration.ofDays(180);
 
+    private final EarlySigns signs;
     private final Tracks tracks;
     private final Households households;
     private final Judgements judgements;
@@ -72,7 +75,8 @@ class TrackController {
     private final Clock clock;
 
     TrackController(Tracks tracks, Households households, Judgements judgements, Books books, Baselines baselines,
-                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Forecasts forecasts, Lessons lessons, Alarms alarms, AskedTogether together, Clock clock) {
+                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Forecasts forecasts, Lessons lessons, Alarms alarms, AskedTogether together, Clock clock, EarlySigns signs) {
+        this.signs = signs;
         this.together = together;
         this.alarms = alarms;
         this.tracks = tracks;
@@ -111,6 +115,9 @@ class TrackController {
         Optional<Outlook> outlook = forecasts.of(me.practice(), row.roadmap(), now);
         model.addAttribute("wide", WideStairs.of(facts, row.roadmap(), reps, incidents.since(me.practice(), household.id(), now.minus(LOOKED_BACK)),
                 alarms.history(me.practice(), household.id()).stream().filter(a -> a.dogId() == row.track().dogId()).toList(), outlook, now));
+        if (map.track().kind() == TrackKind.COMFORT) {
+            model.addAttribute("signs", signs.lately(me.practice(), household.id(), row.track().dogId(), now));
+        }
         row.note().map(n -> n.decided().grounds()).filter(g -> g.reps() > 0).ifPresent(g -> model.addAttribute("grounds", g));
         looks.at(me.practice(), id, now).ifPresent(given -> evidence(row, given, facts, reps, model));
         outlook.ifPresent(o -> model.addAttribute("outlook", o));

@@ -7,6 +7,7 @@ import cahier.app.household.Word;
 import cahier.app.incident.Incident;
 import cahier.app.intake.Equipment;
 import cahier.app.track.StepPlan;
+import cahier.core.coach.EarlySign;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
 import cahier.core.exposure.Trigger;
@@ -65,7 +66,7 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
     }
 
     /** What was watched, left and touched. */
-    record Worried(@Nullable List<Alone> watches, @Nullable List<Left> departures, @Nullable List<Touched> touched, @Nullable List<Away> hours, @Nullable List<Comfort> comfort) {
+    record Worried(@Nullable List<Alone> watches, @Nullable List<Left> departures, @Nullable List<Touched> touched, @Nullable List<Signed> signs, @Nullable List<Away> hours, @Nullable List<Comfort> comfort) {
     }
 
     /** @param spells one a line as a trainer types them */
@@ -78,6 +79,10 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
 
     /** @param what a letter a touch: c calm, s stiff, f flinched, l left */
     record Touched(int day, LocalTime at, String dog, String zone, String what) {
+    }
+
+    /** An early sign that was seen. */
+    record Signed(int day, LocalTime at, String dog, EarlySign sign) {
     }
 
     record Away(int weekday, LocalTime from, LocalTime to, String cover) {

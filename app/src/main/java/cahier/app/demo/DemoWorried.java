@@ -11,6 +11,7 @@ import cahier.app.baseline.Baselines;
 import cahier.app.handling.Handling;
 import cahier.app.handling.Touch;
 import cahier.app.household.Facts;
+import cahier.app.log.EarlySigns;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 import cahier.core.handling.HandSeen;
@@ -38,8 +39,10 @@ class DemoWorried {
     private final Baselines baselines;
     private final Departures departures;
     private final Handling handling;
+    private final EarlySigns signs;
 
-    DemoWorried(Baselines baselines, Departures departures, Handling handling) {
+    DemoWorried(Baselines baselines, Departures departures, Handling handling, EarlySigns signs) {
+        this.signs = signs;
         this.baselines = baselines;
         this.departures = departures;
         this.handling = handling;
@@ -54,6 +57,10 @@ class DemoWorried {
         each(worried.departures()).forEach(l -> leave(practice, facts, l, at(facts, today, l.day(), l.at()), events));
         each(worried.touched()).forEach(t -> touch(practice, facts, t, at(facts, today, t.day(), t.at()), events));
         each(worried.hours()).forEach(h -> departures.put(practice, household, new HoursAway(0, h.weekday(), h.from().toSecondOfDay() / 60, h.to().toSecondOfDay() / 60, h.cover())));
+        each(worried.signs()).forEach(s -> {
+            Instant at = at(facts, today, s.day(), s.at());
+            events.add(new DemoEvent(at, () -> signs.keep(practice, household, UUID.nameUUIDFromBytes((household + " sign " + at).getBytes(StandardCharsets.UTF_8)), dog(facts, s.dog()), s.sign(), at, at)));
+        });
         each(worried.comfort()).forEach(c -> {
             Instant at = at(facts, today, c.day(), RATED_AT);
             events.add(new DemoEvent(at, () -> c.zones().forEach((zone, value) -> handling.rate(practice, household, dog(facts, c.dog()), Zone.of(zone), value, trainer.signature(), at))));

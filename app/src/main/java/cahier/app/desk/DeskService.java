@@ -177,7 +177,7 @@ class DeskService {
             case DONE -> Triage.Code.DONE;
             case REFRESH -> Triage.Code.REFRESH;
             case STAY -> switch (decided.cause()) {
-                case TOO_MUCH_RECENT -> Triage.Code.TOO_MUCH_RECENT;
+                case TOO_MUCH_RECENT, GAVE_WAY -> Triage.Code.TOO_MUCH_RECENT;
                 case PERSON_GAP -> Triage.Code.PERSON_GAP;
                 case REOPENED -> Triage.Code.REOPENED;
                 default -> null;

@@ -21,6 +21,7 @@ public record Counted(int count, String words) {
         put("exposure", "meeting at a distance", "meetings at a distance");
         put("departure", "time alone", "times alone");
         put("touch", "touch", "touches");
+        put("early_sign", "early sign", "early signs");
         put("homework", "sheet", "sheets");
         put("question", "question", "questions");
         put("alarm", "stop and call", "times stop and call");

@@ -17,6 +17,7 @@ import cahier.core.place.Places;
 import cahier.core.rep.Aid;
 import cahier.core.rep.Cells;
 import cahier.core.rep.Cluster;
+import cahier.core.rep.Endings;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Role;
@@ -39,7 +40,7 @@ public final class Hints {
     }
 
     /**
-     * The hints of one track, at most one about the word, one about where misses cluster, and two about places.
+     * The hints of one track, at most one about the word, one about where misses cluster, one about how sessions end, and two about places.
      *
      * @param reps of the whole track, oldest first
      * @param answers about the sittings of the stay
@@ -48,6 +49,8 @@ public final class Hints {
         List<Hint> hints = new ArrayList<>();
         word(map, given, method, reps).ifPresent(hints::add);
         cluster(map, facts, reps, answers).ifPresent(hints::add);
+        Endings.of(answers.stream().filter(a -> a.how() != null).map(SittingAnswers::isPoor).toList()).ifPresent(e -> hints.add(new Hint(Glyph.NOTE, "Make it shorter",
+                e.poor() + " of the last " + e.of() + " sessions ended flat or frustrated. Fewer reps, or better pay.")));
         List<Places.Cell> cells = cells(given, facts);
         if (given.visit().work().size() >= Places.LEAST_REPS && cells.size() > 1) {
             Places.next(cells).ifPresent(next -> hints.add(new Hint(Glyph.NOTE, "Next place: " + next.place(),

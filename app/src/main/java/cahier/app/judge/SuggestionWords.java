@@ -131,6 +131,7 @@ public final class SuggestionWords {
             case REOPENED -> "The goal does not hold: the last step is worked again. Send it with the next homework.";
             case STALE -> suggestion.refresh().isPresent() ? "" : "Begin the next session one step easier.";
             case TOO_MUCH_RECENT -> "The pass is there; a calm session first.";
+            case GAVE_WAY -> "It is easier since, by itself.";
             case PERSON_GAP -> "Coach the person before the dog goes back.";
             case ALARM -> "It rests until you decide what comes next.";
             case TOO_MUCH_OFTEN, TOO_MUCH_AGAIN -> "Rest this step until you have spoken.";

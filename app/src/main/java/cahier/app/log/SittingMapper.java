@@ -38,10 +38,10 @@ interface SittingMapper {
             where practice_id = #{practice} and household_id = #{household} and started_at >= #{since}""")
     LeadClips lead(PracticeId practice, long household, Instant since);
 
-    /** Of the sittings with reps of a stay. */
+    /** Of the sittings with reps of a stay, oldest first. */
     @Select("""
-            select s.id, s.ready, s.came_back, s.stayed_off from sitting s
-            where s.practice_id = #{practice} and exists (select 1 from rep r where r.sitting_id = s.id and r.visit_id = #{visit})""")
+            select s.id, s.ready, s.came_back, s.stayed_off, s.ended_how as how from sitting s
+            where s.practice_id = #{practice} and exists (select 1 from rep r where r.sitting_id = s.id and r.visit_id = #{visit}) order by s.started_at, s.id""")
     List<SittingAnswers> answers(PracticeId practice, long visit);
 
     @Select("select distinct track_id from rep where practice_id = #{practice} and household_id = #{household} and sitting_id = #{id}")

@@ -5,7 +5,9 @@ import cahier.app.alone.Departures;
 import cahier.app.handling.Handling;
 import cahier.app.handling.Touch;
 import cahier.app.household.Facts;
+import cahier.app.log.EarlySigns;
 import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.core.coach.EarlySign;
 import cahier.core.gate.Topic;
 import cahier.core.handling.HandSeen;
 import cahier.core.handling.Zone;
@@ -22,17 +24,19 @@ import org.springframework.web.bind.annotation.RequestAttribute;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Departures and touches, as phones send them. */
+/** Departures, touches and early signs, as phones send them. */
 @RestController
 class WorriedController {
 
     private final OwnerPractice practice;
     private final Departures departures;
     private final Handling handling;
+    private final EarlySigns signs;
     private final Marks marks;
     private final Clock clock;
 
-    WorriedController(OwnerPractice practice, Departures departures, Handling handling, Marks marks, Clock clock) {
+    WorriedController(OwnerPractice practice, Departures departures, Handling handling, EarlySigns signs, Marks marks, Clock clock) {
+        this.signs = signs;
         this.practice = practice;
         this.departures = departures;
         this.handling = handling;
@@ -69,6 +73,15 @@ class WorriedController {
                 RepBatch.oneOf("zone", body.get("zone"), List.of(Zone.values())), Pick.whole("seconds", body.get("seconds"), 0, Touch.MOST_S), RepBatch.oneOf("seen", body.get("seen"), List.of(HandSeen.values())), back,
                 Pick.past(RepBatch.instant("at", body.get("at")), now), "");
         marks.keep(owner, Work.TOUCH, Topic.HANDLING, new Marks.Tapped(touch.id(), touch.dogId(), null, touch.happenedAt()), now, () -> handling.keep(owner.practice(), touch, now));
+        return Map.of("kept", true);
+    }
+
+    /** {"id", "dog", "sign", "at"}: an early sign. It is an observation, whatever is practised, so that nothing is asked of it. */
+    @PostMapping("/o/{token}/signs")
+    Map<String, Boolean> sign(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
+        Instant now = Instant.now(clock);
+        signs.keep(owner.practice(), owner.householdId(), RepBatch.uuid("id", body.get("id")), Pick.dog(practice.facts(owner), body).id(), RepBatch.oneOf("sign", body.get("sign"), List.of(EarlySign.values())),
+                Pick.past(RepBatch.instant("at", body.get("at")), now), now);
         return Map.of("kept", true);
     }
 

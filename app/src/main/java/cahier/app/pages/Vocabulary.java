@@ -39,6 +39,7 @@ import cahier.app.track.Trait;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
 import cahier.app.wording.TextKind;
+import cahier.core.coach.EarlySign;
 import cahier.core.exposure.Phase;
 import cahier.core.exposure.Response;
 import cahier.core.exposure.Trigger;
@@ -51,6 +52,7 @@ import cahier.core.measure.Measure;
 import cahier.core.pay.Payoff;
 import cahier.core.rep.Aid;
 import cahier.core.rest.Handler;
+import cahier.core.rest.Work;
 import cahier.core.slip.Slip;
 import cahier.core.words.Signal;
 import java.util.Map;
@@ -115,6 +117,8 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("measureKind", Measure.Kind.class),
             entry("touchSeen", HandSeen.class),
             entry("phase", Phase.class),
+            entry("earlySign", EarlySign.class),
+            entry("work", Work.class),
             entry("trigger", Trigger.class),
             entry("watchWords", WatchWords.class),
             entry("when", Dates.class),

@@ -106,8 +106,9 @@ class MeasuredStepsTest extends AppTest {
         String near = meet(10, "REACTED");
         assertThat(title()).endsWith(": start at 27.4\u00a0m (90\u00a0ft)");
         closeSession();
-        assertThat(home.suggestion().suggested()).isEqualTo(Decision.STAY);
-        open("/households/" + home.id).andExpect(content().string(containsString("Too much, once")));
+        assertThat(home.suggestion().cause()).isEqualTo(Cause.GAVE_WAY);
+        open("/").andExpect(content().string(containsString("Too much, once, in the last session.")));
+        open("/households/" + home.id).andExpect(content().string(allOf(containsString("Too much, once"), containsString("It is easier since, by itself."))));
 
         home.post("exposures/" + near + "/undo", "{}").andExpect(status().isOk());
         assertThat(title()).endsWith(": start at 22.8\u00a0m (75\u00a0ft)");
@@ -274,5 +275,24 @@ class MeasuredStepsTest extends AppTest {
         send("/steps/" + step + "/measure", "kind", "NONE", "version", Integer.toString(home.roadmap().steps().get(0).version()));
         assertThat(home.roadmap().steps().get(0).measure()).isEmpty();
         assertThat(title()).doesNotContain(":");
+    }
+
+    @Test
+    void earlySignsStandOnTheTrackAndManyAskForSomethingEasier() throws Exception {
+        measure("kind", "ZONE", "zone", "NECK");
+        phone("/touch").andExpect(content().string(allOf(containsString("data-early=\"LOOKED_AWAY\""), not(containsString("data-early=\"HACKLES\"")))));
+        String sitting = UUID.randomUUID().toString();
+        home.post("touches", "{\"id\":\"" + UUID.randomUUID() + "\",\"sitting\":\"" + sitting + "\",\"dog\":" + dog + ",\"zone\":\"CHEST\",\"seconds\":2,\"seen\":\"CALM\",\"back\":true,\"at\":\"" + now() + "\"}").andExpect(status().isOk());
+        closeSession();
+        for (String sign : List.of("LOOKED_AWAY", "LOOKED_AWAY", "YAWNED")) {
+            home.post("signs", "{\"id\":\"" + UUID.randomUUID() + "\",\"dog\":" + dog + ",\"sign\":\"" + sign + "\",\"at\":\"" + now() + "\"}").andExpect(status().isOk());
+        }
+        open("/tracks/" + home.track).andExpect(content().string(allOf(containsString("looked away 2, yawned 1."), not(containsString("Easier, before it is too much")))));
+        String id = UUID.randomUUID().toString();
+        for (int twice = 0; twice < 2; twice++) {
+            home.post("signs", "{\"id\":\"" + id + "\",\"dog\":" + dog + ",\"sign\":\"STIFF\",\"at\":\"" + now() + "\"}").andExpect(status().isOk());
+        }
+        open("/tracks/" + home.track).andExpect(content().string(allOf(containsString("4 early signs in two weeks."), containsString("Easier, before it is too much"))));
+        home.post("signs", "{\"id\":\"" + UUID.randomUUID() + "\",\"dog\":" + dog + ",\"sign\":\"BARKED\",\"at\":\"" + now() + "\"}").andExpect(status().isBadRequest());
     }
 }

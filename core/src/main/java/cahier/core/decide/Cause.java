@@ -29,6 +29,8 @@ public enum Cause {
     STUCK(5),
     /** Its goal was reached once, and a cold rep of the upkeep says that it does not hold. */
     REOPENED(6),
+    /** It was too much in the latest session, and the step that measures has made itself easier (section 39). */
+    GAVE_WAY(6),
     /** The pass rule or its spread still misses something. */
     NOT_YET(6);
 

@@ -204,6 +204,10 @@ public final class Judge {
 
     private Suggestion notYet() {
         List<Reason> reasons = new ArrayList<>();
+        int inLatest = given.visit().isEmpty() ? 0 : given.visit().sessions().get(given.visit().sessions().size() - 1).tooMuch();
+        if (isMeasured() && inLatest > 0) {
+            return say(Decision.STAY, Cause.GAVE_WAY, Reason.of(Code.TOO_MUCH_RECENT, inLatest, 1), cleanOfLast());
+        }
         if (evidence.reps() > 0) {
             reasons.addAll(List.of(run(), cleanOfLast()));
         }

@@ -1,0 +1,1 @@
+insert into early_sign (id, practice_id, household_id, dog_id, sign, happened_at, received_at) values ('00000000-0000-4000-8000-0000000000e1', 9, 9, 9, 'YAWNED', '2025-03-02 08:00Z', '2025-03-02 08:00Z');
