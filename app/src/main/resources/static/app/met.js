@@ -1,6 +1,6 @@
 // One tap is one meeting: kept on the phone at once, sent when there is signal. What was chosen is remembered for the next.
 import { choose } from './chosen.js';
-import { earlySigns } from './early.js';
+import { earlySigns, feeling } from './early.js';
 import { moving } from './distance.js';
 import { Queue, badge } from './queue.js';
 
@@ -162,5 +162,6 @@ if (location.hash && worked()) {
   document.querySelector('input[name=unit][value=M]').click();
 }
 queue.send();
-earlySigns(queue, () => chosen('dog'), (words) => { at('says').textContent = words; });
+earlySigns(queue, () => chosen('dog'));
+feeling(queue, () => chosen('dog'));
 document.body.dataset.ready = 'yes';

@@ -1,5 +1,6 @@
 // One walk from the door and home again: kept on the phone at once, sent when there is signal.
 import { choose } from './chosen.js';
+import { feeling } from './early.js';
 import { Queue, badge } from './queue.js';
 
 const { token } = document.body.dataset;
@@ -43,4 +44,5 @@ at('undo').addEventListener('click', async () => {
 choose();
 at('round').value = localStorage.getItem(ROUND) ?? '';
 queue.send();
+feeling(queue, () => (document.querySelector('input[name=dog]:checked') ?? document.querySelector('input[name=dog][type=hidden]'))?.value);
 document.body.dataset.ready = 'yes';

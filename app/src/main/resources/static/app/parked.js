@@ -1,5 +1,5 @@
 // What the server would not take: what it is, why, and what to do with it. Nothing is thrown away but by a hand.
-const NAMES = { rep: 'A rep', early: 'An early sign', finish: 'The end of a session', alarm: 'Stop and call', question: 'A question', incident: 'What happened', exposure: 'What came', watch: 'A tap while watching',
+const NAMES = { rep: 'A rep', early: 'An early sign', felt: 'How you felt', finish: 'The end of a session', alarm: 'Stop and call', question: 'A question', incident: 'What happened', exposure: 'What came', watch: 'A tap while watching',
   outing: 'A walk', departure: 'A departure', touch: 'A touch' };
 /** Who and where: taken off the household since, they are what a rep is refused for. */
 const LEFT_OUT = { person: null, place: null, adult: null };

@@ -307,6 +307,6 @@ if (state.reps.length === 0 && isStopped(page.token, page.track)) {
 }
 setInterval(() => { if (at('stopped').hidden) { offerUndo(); coaching(); } }, 5000);
 queue.send();
-earlySigns(queue, () => page.dogId, (words) => { at('say').textContent = words; });
+earlySigns(queue, () => page.dogId);
 keepPages(page.token, []);
 document.body.dataset.ready = 'yes';

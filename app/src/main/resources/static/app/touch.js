@@ -46,5 +46,5 @@ document.querySelectorAll('input[name=dog]').forEach((i) => i.addEventListener('
 choose();
 aim();
 queue.send();
-earlySigns(queue, () => chosen('dog')?.value, (words) => { at('says').textContent = words; });
+earlySigns(queue, () => chosen('dog')?.value);
 document.body.dataset.ready = 'yes';

@@ -1,6 +1,6 @@
 // A long sitting, tapped while the world passes. Kept on the phone at once: a page that closes goes on where it was.
 import { choose } from './chosen.js';
-import { earlySigns } from './early.js';
+import { earlySigns, feeling } from './early.js';
 import { Queue, badge } from './queue.js';
 import { advice } from './watching.js';
 
@@ -98,5 +98,6 @@ if (!state.sitting) choose();
 setInterval(draw, 15000);
 draw();
 queue.send();
-earlySigns(queue, () => state.dog ?? chosen('dog'), (words) => { at('says').textContent = words; });
+earlySigns(queue, () => state.dog ?? chosen('dog'));
+feeling(queue, () => state.dog ?? chosen('dog'));
 document.body.dataset.ready = 'yes';

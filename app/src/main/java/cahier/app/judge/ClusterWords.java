@@ -25,6 +25,7 @@ final class ClusterWords {
             case HOUR -> new Hint(Glyph.NOTE, "Try another hour", "It goes wrong in the " + c.part().toLowerCase(Locale.UK) + counted);
             case REWARD -> new Hint(Glyph.NOTE, "Change the reward", "It goes wrong with " + c.part() + counted);
             case READY -> new Hint(Glyph.NOTE, c.part().equals(Cluster.NOT_READY) ? "Out first" : "Calm down first", "It goes wrong when it was " + c.part() + " at the start" + counted);
+            case HANDLER -> new Hint(Glyph.HANDLERS, c.part().equals(Cluster.TENSE) ? "It travels down the lead" : "Look at the handler", "It goes wrong when whoever holds the lead is " + c.part() + counted);
             case HAND -> new Hint(Glyph.NOTE, "Look at the hand", "It goes wrong with the " + c.part().toLowerCase(Locale.UK) + " hand" + counted);
         };
     }

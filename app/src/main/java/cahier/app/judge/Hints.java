@@ -3,6 +3,7 @@ package cahier.app.judge;
 import cahier.app.draw.Glyph;
 import cahier.app.household.Facts;
 import cahier.app.household.Place;
+import cahier.app.log.Felt;
 import cahier.app.log.KeptRep;
 import cahier.app.log.SittingAnswers;
 import cahier.app.track.Step;
@@ -64,6 +65,7 @@ public final class Hints {
     /** Where the reps of the visit that were not clean lie together, beyond chance. */
     private static Optional<Hint> cluster(TrackSteps map, Facts facts, List<KeptRep> reps, List<SittingAnswers> answers) {
         Map<UUID, String> ready = answers.stream().filter(a -> a.ready() != null).collect(Collectors.toMap(SittingAnswers::id, a -> Boolean.TRUE.equals(a.ready()) ? Cluster.READY : Cluster.NOT_READY));
+        Map<UUID, String> felt = answers.stream().filter(a -> a.felt() != null).collect(Collectors.toMap(SittingAnswers::id, a -> a.felt() == Felt.TENSE ? Cluster.TENSE : Cluster.AT_EASE));
         long visit = map.visit().orElseThrow().id();
         Map<UUID, List<KeptRep>> sittings = reps.stream().filter(r -> Objects.equals(r.visitId(), visit)).collect(Collectors.groupingBy(KeptRep::sittingId));
         List<Cluster.Trial> trials = new ArrayList<>();
@@ -71,7 +73,7 @@ public final class Hints {
             for (int i = 0; i < s.size(); i++) {
                 KeptRep r = s.get(i);
                 if (r.role() == Role.WORK) {
-                    trials.add(new Cluster.Trial(i + 1, r.happenedAt().atZone(facts.household().zone()).getHour(), said(r.item()).toLowerCase(Locale.UK), said(r.side()), ready.getOrDefault(r.sittingId(), ""), r.outcome() == Outcome.CLEAN));
+                    trials.add(new Cluster.Trial(i + 1, r.happenedAt().atZone(facts.household().zone()).getHour(), said(r.item()).toLowerCase(Locale.UK), said(r.side()), ready.getOrDefault(r.sittingId(), ""), felt.getOrDefault(r.sittingId(), ""), r.outcome() == Outcome.CLEAN));
                 }
             }
         });

@@ -32,6 +32,7 @@ public class RepLog {
     private static final Duration CLOCK_TRUSTED = Duration.ofSeconds(10);
     /** Reps of a clock that was further off are marked. */
     private static final Duration CLOCK_MARKED = Duration.ofMinutes(5);
+    private static final Duration FELT_WITHIN = Duration.ofHours(1);
     /** How far back lists look along one track. */
     private static final int LATEST = 60;
 
@@ -179,6 +180,11 @@ public class RepLog {
         sittings.begin(household.practiceId(), household.id(), List.of(new SittingMapper.Begun(sitting, at)));
         sittings.end(household.practiceId(), household.id(), sitting, at, ending);
         events.publishEvent(new SittingEnded(household.practiceId(), sittings.tracks(household.practiceId(), household.id(), sitting), now));
+    }
+
+    /** How whoever was with a dog outdoors felt, kept with the sitting that ended lately; said twice, the last word holds. */
+    public void felt(PracticeId practice, long household, long dog, Felt felt, Instant at) {
+        sittings.felt(practice, household, dog, felt, at.minus(FELT_WITHIN), at.plus(FELT_WITHIN));
     }
 
     /** The latest sittings since then that ended with a line for the trainer, newest first. */

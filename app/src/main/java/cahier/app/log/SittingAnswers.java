@@ -10,8 +10,9 @@ import org.jspecify.annotations.Nullable;
  * @param cameBack how often it came back by itself when it was let off
  * @param stayedOff how often it did not
  * @param how it ended, if somebody said
+ * @param felt how whoever was with the dog outdoors felt, if somebody said
  */
-public record SittingAnswers(UUID id, @Nullable Boolean ready, int cameBack, int stayedOff, @Nullable HowEnded how) {
+public record SittingAnswers(UUID id, @Nullable Boolean ready, int cameBack, int stayedOff, @Nullable HowEnded how, @Nullable Felt felt) {
 
     /** Whether it ended flat or frustrated. */
     public boolean isPoor() {

@@ -40,9 +40,16 @@ interface SittingMapper {
 
     /** Of the sittings with reps of a stay, oldest first. */
     @Select("""
-            select s.id, s.ready, s.came_back, s.stayed_off, s.ended_how as how from sitting s
+            select s.id, s.ready, s.came_back, s.stayed_off, s.ended_how as how, s.felt from sitting s
             where s.practice_id = #{practice} and exists (select 1 from rep r where r.sitting_id = s.id and r.visit_id = #{visit}) order by s.started_at, s.id""")
     List<SittingAnswers> answers(PracticeId practice, long visit);
+
+    /** Of the latest sitting of a dog that is near enough to have been it; of none, nothing is kept. */
+    @Update("""
+            update sitting set felt = #{felt} where practice_id = #{practice} and household_id = #{household} and id = (
+                select r.sitting_id from rep r join track t on t.practice_id = r.practice_id and t.id = r.track_id
+                where r.practice_id = #{practice} and r.household_id = #{household} and t.dog_id = #{dog} and r.happened_at between #{from} and #{to} order by r.happened_at desc limit 1)""")
+    void felt(PracticeId practice, long household, long dog, Felt felt, Instant from, Instant to);
 
     @Select("select distinct track_id from rep where practice_id = #{practice} and household_id = #{household} and sitting_id = #{id}")
     List<Long> tracks(PracticeId practice, long household, UUID id);

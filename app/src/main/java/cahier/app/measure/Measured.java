@@ -64,12 +64,13 @@ public class Measured {
     @EventListener
     void on(Entry entry) {
         List<Place> places = places(entry.practice(), entry.household(), entry.dog()).stream().filter(p -> p.measure().takes(entry.kind(), entry.about())).toList();
+        // Who logs at the same moment waits here, and then reads what the other has logged; in the order in which everybody locks tracks.
+        places.stream().map(p -> p.map().track().id()).distinct().sorted().forEach(track -> tracks.locked(entry.practice(), track));
         places.stream().findFirst().ifPresent(place -> keep(entry, place));
-        places.forEach(p -> settle(entry.practice(), p, entry.now()));
+        places.stream().map(p -> p.map().track().id()).distinct().forEach(track -> settle(entry.practice(), track, entry.now()));
     }
 
     private void keep(Entry entry, Place place) {
-        tracks.locked(entry.practice(), place.map().track().id());
         Outcome outcome = entry.outcome().apply(place.measure());
         if (outcome != null) {
             UUID sitting = entry.sitting() != null ? entry.sitting() : sitting(entry, place);
@@ -125,7 +126,7 @@ public class Measured {
 
     @EventListener
     void on(Entry.Moved moved) {
-        places(moved.practice(), moved.household(), moved.dog()).stream().filter(p -> p.measure().kind() == moved.kind()).forEach(p -> settle(moved.practice(), p, moved.now()));
+        places(moved.practice(), moved.household(), moved.dog()).stream().filter(p -> p.measure().kind() == moved.kind()).map(p -> p.map().track().id()).distinct().forEach(track -> settle(moved.practice(), track, moved.now()));
     }
 
     @EventListener

@@ -2,6 +2,8 @@ package cahier.app.owner;
 
 import cahier.app.household.Facts;
 import cahier.app.household.Place;
+import cahier.app.log.Felt;
+import cahier.app.log.RepLog;
 import cahier.app.outing.Outing;
 import cahier.app.outing.Outings;
 import cahier.app.outing.WatchTap;
@@ -29,10 +31,12 @@ class OutingsController {
 
     private final OwnerPractice practice;
     private final Outings outings;
+    private final RepLog log;
     private final Marks marks;
     private final Clock clock;
 
-    OutingsController(OwnerPractice practice, Outings outings, Marks marks, Clock clock) {
+    OutingsController(OwnerPractice practice, Outings outings, RepLog log, Marks marks, Clock clock) {
+        this.log = log;
         this.practice = practice;
         this.outings = outings;
         this.marks = marks;
@@ -69,6 +73,14 @@ class OutingsController {
         Integer round = body.hasNonNull("round") ? Pick.whole("round", body.get("round"), 1, Outing.MOST) : null;
         Outing walk = new Outing(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), paces, calm, round, Pick.past(RepBatch.instant("at", body.get("at")), now));
         marks.keep(owner, Work.WALK, Topic.PEOPLE, new Marks.Tapped(walk.id(), walk.dogId(), null, walk.happenedAt()), now, () -> outings.keep(owner.practice(), walk, now));
+        return Map.of("kept", true);
+    }
+
+    /** {"dog", "felt", "at"}: how whoever was with the dog felt. */
+    @PostMapping("/o/{token}/felt")
+    Map<String, Boolean> felt(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
+        log.felt(owner.practice(), owner.householdId(), Pick.dog(practice.facts(owner), body).id(), RepBatch.oneOf("felt", body.get("felt"), List.of(Felt.values())),
+                Pick.past(RepBatch.instant("at", body.get("at")), Instant.now(clock)));
         return Map.of("kept", true);
     }
 

@@ -22,6 +22,7 @@ import cahier.app.intake.Dangers;
 import cahier.app.intake.Equipment;
 import cahier.app.judge.SuggestionWords;
 import cahier.app.lesson.Shown;
+import cahier.app.log.Felt;
 import cahier.app.log.HowEnded;
 import cahier.app.log.Sign;
 import cahier.app.method.MethodWords;
@@ -117,6 +118,7 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("measureKind", Measure.Kind.class),
             entry("touchSeen", HandSeen.class),
             entry("phase", Phase.class),
+            entry("felt", Felt.class),
             entry("earlySign", EarlySign.class),
             entry("work", Work.class),
             entry("trigger", Trigger.class),

@@ -103,6 +103,9 @@ class MeasuredStepsTest extends AppTest {
         phone("/met").andExpect(content().string(containsString("data-now=\"22.8\"")));
         open("/households/" + home.id + "/distances").andExpect(content().string(allOf(containsString("Reps of"), containsString("Answers the cue in 0.9"), containsString("Calm while coming 6 of 6."))));
 
+        home.post("felt", "{\"dog\":" + dog + ",\"felt\":\"TENSE\",\"at\":\"" + now() + "\"}").andExpect(status().isOk());
+        assertThat(texts("select distinct s.felt from sitting s join rep r on r.sitting_id = s.id where r.track_id = " + home.track)).containsExactly("TENSE");
+        home.post("felt", "{\"dog\":" + dog + ",\"felt\":\"FINE\",\"at\":\"" + now() + "\"}").andExpect(status().isBadRequest());
         String near = meet(10, "REACTED");
         assertThat(title()).endsWith(": start at 27.4\u00a0m (90\u00a0ft)");
         closeSession();

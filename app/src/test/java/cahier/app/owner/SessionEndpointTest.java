@@ -128,6 +128,18 @@ class SessionEndpointTest extends AppTest {
                 .andExpect(jsonPath("$.error").value("cameBack must be a number from 0 to 100, was -4"));
     }
 
+    @Test
+    void sessionsThatEndFlatProposeAShorterDose() throws Exception {
+        for (String how : List.of("EAGER", "FLAT", "EAGER", "FRUSTRATED")) {
+            open("/tracks/" + home.track).andExpect(content().string(not(containsString("Make it shorter"))));
+            clock.pass(Duration.ofHours(5));
+            String sat = UUID.randomUUID().toString();
+            home.sendReps("{\"reps\":[" + Home.rep(UUID.randomUUID().toString(), sat, home.stepNow(), "CLEAN", now(), "Dele") + "]}").andExpect(status().isOk());
+            home.post("sessions/" + sat + "/finish", "{\"at\":\"" + now() + "\",\"how\":\"" + how + "\"}").andExpect(status().isOk());
+        }
+        open("/tracks/" + home.track).andExpect(content().string(containsString("2 of the last 4 sessions ended flat or frustrated.")));
+    }
+
     private String alarm(String id, String kind) {
         return "{\"id\":\"" + id + "\",\"dog\":\"" + home.facts().dogs().get(0).id() + "\",\"kind\":\"" + kind + "\",\"what\":\"At the child next door\",\"at\":\"" + now() + "\"}";
     }

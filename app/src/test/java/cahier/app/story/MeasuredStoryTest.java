@@ -103,7 +103,7 @@ class MeasuredStoryTest extends AppTest {
             owner.locator("[data-response=REACTED]").click();
             owner.context().setOffline(false);
             owner.reload();
-            owner.waitForCondition(() -> homes.number(edda(), "select count(*) from rep r left join rep_void v on v.rep_id = r.id where v.rep_id is null and track_id = " + home.track) == 2);
+            owner.waitForCondition(() -> homes.number(edda(), "select 10 * count(*) filter (where undone_at is null) + count(*) filter (where undone_at is not null) from exposure where household_id = " + home.id) == 21);
             owner.reload();
             assertThat(owner.locator("[data-now] .num")).hasText("24 m (79 ft)");
             closeSession();

@@ -11,9 +11,9 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
- * Where the reps that are not CLEAN cluster: late in a session, at a time of day, with a reward or a hand, before the dog was ready (docs/rules.md 24). People and places are compared by {@link Gap}.
+ * Where the reps that are not CLEAN cluster: late in a session, at a time of day, with a reward or a hand, before the dog was ready, with a tense handler (docs/rules.md 24). People and places are compared by {@link Gap}.
  *
- * @param part the first rep of the late ones, the time of day, the reward, the hand, or whether it was ready
+ * @param part the first rep of the late ones, the time of day, the reward, the hand, whether it was ready, or how the handler felt
  * @param off not CLEAN among {@code reps} of that part
  * @param elsewhereOff not CLEAN among {@code elsewhere} other reps
  * @param probability that the true rate of them is higher in that part, more than 0.5
@@ -22,6 +22,8 @@ public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOf
 
     public static final String READY = "ready";
     public static final String NOT_READY = "not ready";
+    public static final String TENSE = "tense";
+    public static final String AT_EASE = "at ease";
     /** The earliest rep from which a session may be too long. */
     static final int LATE_FROM = 4;
     static final int LATE_TO = 12;
@@ -30,7 +32,7 @@ public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOf
 
     /** What the reps of a part have in common. */
     public enum Kind {
-        LATE, HOUR, REWARD, HAND, READY
+        LATE, HOUR, REWARD, HAND, READY, HANDLER
     }
 
     /** Times of day: until 12, until 17, later. */
@@ -46,8 +48,9 @@ public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOf
      * @param reward what was paid with, empty when nobody said
      * @param hand which hand or side, empty when nobody said
      * @param ready whether the dog had been out, was calm and took a piece before its session, {@link #READY} or {@link #NOT_READY}; empty when nobody said
+     * @param felt how whoever held the lead felt, {@link #TENSE} or {@link #AT_EASE}; empty when nobody said
      */
-    public record Trial(int number, int hour, String reward, String hand, String ready, boolean clean) {
+    public record Trial(int number, int hour, String reward, String hand, String ready, String felt, boolean clean) {
 
         public Trial {
             if (number < 1 || hour < 0 || hour > 23) {
@@ -56,6 +59,12 @@ public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOf
             Objects.requireNonNull(reward, "reward");
             Objects.requireNonNull(hand, "hand");
             Objects.requireNonNull(ready, "ready");
+            Objects.requireNonNull(felt, "felt");
+        }
+
+        /** One of which nobody said how the handler felt. */
+        public Trial(int number, int hour, String reward, String hand, String ready, boolean clean) {
+            this(number, hour, reward, hand, ready, "", clean);
         }
 
         Time time() {
@@ -98,6 +107,7 @@ public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOf
         splits.addAll(named(Kind.REWARD, trials, Trial::reward));
         splits.addAll(named(Kind.HAND, trials, Trial::hand));
         splits.addAll(named(Kind.READY, trials, Trial::ready));
+        splits.addAll(named(Kind.HANDLER, trials, Trial::felt));
         List<Split> enough = splits.stream().filter(Split::isEnough).toList();
         return enough.stream().map(Split::cluster).filter(c -> c.probability() >= 1 - Gap.DOUBT / enough.size()).max(Comparator.comparingDouble(Cluster::probability));
     }

@@ -37,7 +37,7 @@ class ClusterTest {
         List<Trial> trials = new ArrayList<>();
         given.get("sessions").forEach(s -> {
             for (int i = 0; i < s.get("outcomes").size(); i++) {
-                trials.add(new Trial(i + 1, s.get("hour").asInt(), s.path("reward").asText(), s.path("hand").asText(), s.path("ready").asText(), s.get("outcomes").get(i).asText().equals("CLEAN")));
+                trials.add(new Trial(i + 1, s.get("hour").asInt(), s.path("reward").asText(), s.path("hand").asText(), s.path("ready").asText(), s.path("felt").asText(), s.get("outcomes").get(i).asText().equals("CLEAN")));
             }
         });
         Optional<Cluster> found = Cluster.of(trials);
