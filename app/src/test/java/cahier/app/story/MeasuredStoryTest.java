@@ -82,7 +82,7 @@ class MeasuredStoryTest extends AppTest {
 
     @Test
     void aLookTooNearLowersThePhoneAtOnceAndStandsOnTheDesk() {
-        try (Browser browser = browser()) {
+        try (Browser browser = browser().expecting("ERR_INTERNET_DISCONNECTED")) {
             Page trainer = browser.trainer(edda());
             letItMeasure(trainer, "How near something may be", "8 m");
             trainer.navigate("/households/" + home.id + "/distances");
