@@ -6,6 +6,7 @@ import cahier.app.household.Lesson;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.scope.PracticeId;
+import cahier.app.track.Adjusted;
 import cahier.app.track.PassChoice;
 import cahier.app.track.Stay;
 import cahier.app.track.Step;
@@ -84,9 +85,10 @@ public class Forecasts {
         List<Way> way = new ArrayList<>();
         for (int i = map.currentIndex().orElseThrow(); i < map.steps().size(); i++) {
             Step step = map.steps().get(i);
-            Optional<Measure> measure = step.measure().filter(m -> step.now() != null && !step.now().way().isEmpty());
-            if (measure.isPresent()) {
-                step.now().way().forEach(w -> way.add(new Way(Forecast.oneAdjusting(measure.get().kind(), Math.max(1, step.plan().reps())), w)));
+            Adjusted now = step.now();
+            Optional<Measure> measure = step.measure();
+            if (measure.isPresent() && now != null && !now.way().isEmpty()) {
+                now.way().forEach(w -> way.add(new Way(Forecast.oneAdjusting(measure.get().kind(), Math.max(1, step.plan().reps())), w)));
             } else {
                 way.add(new Way(new Forecast.Ahead(usual(map, step), rule(map, step).least()), "step " + (i + 1)));
             }
