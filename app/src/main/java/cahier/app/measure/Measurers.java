@@ -3,6 +3,8 @@ package cahier.app.measure;
 import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
 import cahier.core.decide.TrackKind;
+import cahier.core.exposure.Trigger;
+import cahier.core.gate.Topic;
 import cahier.core.measure.Measure;
 import java.util.List;
 import java.util.Optional;
@@ -15,8 +17,15 @@ public record Measurers(List<TrackSteps> tracks) {
         return Measured.places(tracks, dog).stream().filter(p -> p.measure().takes(kind, about)).map(p -> p.map().track()).findFirst();
     }
 
-    /** Those a step that measures could be added to. */
-    public List<Track> hosts(long dog) {
-        return tracks.stream().map(TrackSteps::track).filter(t -> t.dogId() == dog && t.kind() == TrackKind.COMFORT && !t.isDone()).toList();
+    /** Those a step that measures it could be added to: of the dog, about the same, and worked on. */
+    public List<Track> hosts(long dog, Measure.Kind kind, String about) {
+        Topic topic = switch (kind) {
+            case DISTANCE -> Trigger.valueOf(about).topic();
+            case NOISE -> Topic.NOISE;
+            case ALONE -> Topic.ALONE;
+            case ZONE -> Topic.HANDLING;
+            case SITTING, WALK -> Topic.PEOPLE;
+        };
+        return tracks.stream().map(TrackSteps::track).filter(t -> t.dogId() == dog && t.kind() == TrackKind.COMFORT && t.topic() == topic && !t.isDone()).toList();
     }
 }

@@ -253,7 +253,12 @@ class MeasuredStepsTest extends AppTest {
         meet(20, "UNPROMPTED");
         assertThat(reps()).isEmpty();
         open("/households/" + home.id).andExpect(content().string(containsString("No track measures it")));
+        open("/households/" + home.id + "/distances").andExpect(content().string(allOf(containsString("No track measures it"), containsString("/households/" + home.id + "/tracks/new"))));
+        homes.change(edda(), "update track set topic = 'DOGS' where id = " + home.track);
         open("/households/" + home.id + "/distances").andExpect(content().string(containsString("/tracks/" + home.track + "/measure?kind=DISTANCE&amp;about=DOG")));
+        for (String log : List.of("/alone", "/handling")) {
+            open("/households/" + home.id + log).andExpect(content().string(not(containsString("No track measures it"))));
+        }
         open("/tracks/" + home.track + "/measure?kind=DISTANCE&about=RUNNER").andExpect(content().string(containsString("value=\"RUNNER\" selected")));
         send("/tracks/" + home.track + "/measure", "kind", "DISTANCE", "trigger", "DOG", "goal", "5 m").andExpect(redirectedUrl("/tracks/" + home.track));
         assertThat(home.roadmap().steps()).hasSize(2);
