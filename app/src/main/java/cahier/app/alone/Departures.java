@@ -83,15 +83,12 @@ public class Departures implements Measuring {
                 NextTarget.way(track.target(), measure.goal()).stream().map(t -> Measures.duration(Math.ceil(t))).toList());
     }
 
-    /** Where the step the dog stands on is to end that measures by departures. */
-    private OptionalDouble goal(PracticeId practice, long household, long dog) {
-        return departures.goals(practice, household).stream().filter(g -> g.dogId() == dog).mapToDouble(DepartureMapper.Goal::seconds).findFirst();
-    }
-
     /** One for each dog of the household. */
     @Transactional(readOnly = true)
     public List<AloneTrack> of(PracticeId practice, long household) {
-        return households.dogs(practice, households.get(practice, household).id()).stream().map(d -> AloneTrack.of(d, departures.latest(practice, household, d.id(), READ), goal(practice, household, d.id()))).toList();
+        List<DepartureMapper.Goal> goals = departures.goals(practice, household);
+        return households.dogs(practice, households.get(practice, household).id()).stream().map(d -> AloneTrack.of(d, departures.latest(practice, household, d.id(), READ),
+                goals.stream().filter(g -> g.dogId() == d.id()).mapToDouble(DepartureMapper.Goal::seconds).findFirst())).toList();
     }
 
     @Transactional(readOnly = true)

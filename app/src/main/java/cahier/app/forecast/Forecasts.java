@@ -145,6 +145,11 @@ public class Forecasts {
         return Optional.of(new Rhythms(rhythm(track, sessionsAWeek, reps, today, map.track().id()), RHYTHMS.stream().map(n -> rhythm(track, n, reps, today, map.track().id())).toList(), least(track)));
     }
 
+    /** Reps to the goal at the least, when every one is clean; 0 where nothing lies before it. */
+    public static int least(TrackSteps map) {
+        return map.currentIndex().isEmpty() ? 0 : way(map).stream().mapToInt(w -> w.ahead().least()).sum();
+    }
+
     private static int least(Forecast.Track track) {
         return track.ahead().stream().mapToInt(Forecast.Ahead::least).sum();
     }

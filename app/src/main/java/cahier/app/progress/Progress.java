@@ -9,7 +9,9 @@ import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.scope.PracticeId;
+import cahier.app.track.Adjusted;
 import cahier.app.track.Stay;
+import cahier.app.track.Step;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Decision;
@@ -59,7 +61,12 @@ public class Progress {
                 return "Goal reached.";
             }
             String back = backs == 0 ? "" : (backs == 1 ? " Once" : backs == 2 ? " Twice" : " " + backs + " times") + " a step back, which is part of it.";
-            return "Step " + roadmap.number() + " of " + roadmap.steps().size() + "." + back + " At the least " + least + " reps to the goal.";
+            return "Step " + roadmap.number() + " of " + roadmap.steps().size() + "." + stands() + back + " At the least " + least + " reps to the goal.";
+        }
+
+        /** " 28 m now, 8 m is the goal.": on a step that measures, where that is known. */
+        private String stands() {
+            return roadmap.current().map(Step::now).map(Adjusted::way).filter(way -> !way.isEmpty()).map(way -> " " + way.get(0) + " now, " + way.get(way.size() - 1) + " is the goal.").orElse("");
         }
 
         /** "In the last two weeks: Dele 24 reps, Marit 12." */
@@ -78,18 +85,12 @@ public class Progress {
             long track = map.track().id();
             long backs = tracks.visits(map.track()).stream().map(Stay::leftBy).filter(by -> Decision.BACK.name().equals(by)).count();
             Map<String, Long> byPerson = lately.stream().filter(r -> r.trackId() == track).collect(Collectors.groupingBy(r -> name(facts, r), TreeMap::new, Collectors.counting()));
-            return new OfTrack(map, stairs.of(facts, map, days, now), backs, least(map), byPerson, forecasts.of(practice, map, facts, days, now).map(Outlook::plain).orElse(""));
+            return new OfTrack(map, stairs.of(facts, map, days, now), backs, Forecasts.least(map), byPerson, forecasts.of(practice, map, facts, days, now).map(Outlook::plain).orElse(""));
         }).toList();
     }
 
     private static String name(Facts facts, KeptRep rep) {
         String name = facts.personName(rep.personId());
         return name.isEmpty() ? "Someone" : name;
-    }
-
-    /** What every step from the current one on takes at the least (docs/rules.md 7). */
-    private static long least(TrackSteps map) {
-        return map.currentIndex().map(at -> map.steps().subList(at, map.steps().size()).stream()
-                .mapToLong(s -> s.plan().rule(map.track().kind()).least()).sum()).orElse(0L);
     }
 }

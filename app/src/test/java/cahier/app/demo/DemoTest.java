@@ -36,6 +36,15 @@ class DemoTest extends AppTest {
         assertThat(open).extracting(Decided::cause).contains(Cause.PERSON_GAP, Cause.TOO_MUCH, Cause.TOO_MUCH_OFTEN, Cause.LOW_RATE);
     }
 
+    /** Whatever was logged of what a step measures by is its rep, and nothing else is. */
+    @Test
+    void everyDepartureTouchAndLookOfAMeasuredTrackIsARep() {
+        assertThat(homes.number(imre(), "select count(*) from departure d where d.undone_at is null and not exists (select 1 from rep r where r.id = d.id)")).isZero();
+        assertThat(homes.number(imre(), "select count(*) from touch d where d.undone_at is null and not exists (select 1 from rep r where r.id = d.id)")).isZero();
+        assertThat(homes.number(imre(), "select count(*) from exposure e where e.kind = 'CYCLE' and exists (select 1 from rep r where r.id = e.id)")).isZero();
+        assertThat(homes.number(imre(), "select count(distinct s.teaching->'measure'->>'kind') from step s join rep r on r.step_id = s.id where s.removed_at is null and s.teaching ? 'measure'")).as("each kind has reps").isEqualTo(6);
+    }
+
     @Test
     void aSecondStartKeepsWhatIsThere() {
         long before = households();
