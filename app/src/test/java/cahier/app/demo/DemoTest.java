@@ -39,10 +39,10 @@ class DemoTest extends AppTest {
     /** Whatever was logged of what a step measures by is its rep, and nothing else is. */
     @Test
     void everyDepartureTouchAndLookOfAMeasuredTrackIsARep() {
-        assertThat(homes.number(imre(), "select count(*) from departure d where d.undone_at is null and not exists (select 1 from rep r where r.id = d.id)")).isZero();
-        assertThat(homes.number(imre(), "select count(*) from touch d where d.undone_at is null and not exists (select 1 from rep r where r.id = d.id)")).isZero();
-        assertThat(homes.number(imre(), "select count(*) from exposure e where e.kind = 'CYCLE' and exists (select 1 from rep r where r.id = e.id)")).isZero();
-        assertThat(homes.number(imre(), "select count(distinct s.teaching->'measure'->>'kind') from step s join rep r on r.step_id = s.id where s.removed_at is null and s.teaching ? 'measure'")).as("each kind has reps").isEqualTo(6);
+        assertThat(homes.number(imre(), "select count(*) from departure d join household h on h.id = d.household_id and h.name = 'Wren' where d.undone_at is null and not exists (select 1 from rep r where r.id = d.id)")).isZero();
+        assertThat(homes.number(imre(), "select count(*) from touch d join household h on h.id = d.household_id and h.name = 'Oduya' where d.undone_at is null and not exists (select 1 from rep r where r.id = d.id)")).isZero();
+        assertThat(homes.number(imre(), "select count(*) from exposure e join household h on h.id = e.household_id and h.name = 'Haldane-Reyes' where e.kind = 'CYCLE' and exists (select 1 from rep r where r.id = e.id)")).isZero();
+        assertThat(homes.number(imre(), "select count(distinct s.teaching->'measure'->>'kind') from step s join rep r on r.step_id = s.id join household h on h.id = r.household_id and h.name in ('Wren', 'Oduya', 'Haldane-Reyes') where s.removed_at is null and s.teaching ? 'measure'")).as("each kind has reps").isEqualTo(6);
     }
 
     @Test
