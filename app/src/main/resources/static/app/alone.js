@@ -64,7 +64,7 @@ at('upset').addEventListener('click', () => back(true));
 at('undo').addEventListener('click', async () => {
   const { id } = state.went.pop();
   if (!state.over) save();
-  await queue.add('undeparted', { id });
+  await queue.add('undeparted', { id, at: new Date().toISOString() });
   at('says').textContent = 'Taken back.';
   draw();
   queue.send();

@@ -133,7 +133,7 @@ at('undo').addEventListener('click', async () => {
     at('calm').hidden = true;
     at('signs').hidden = true;
   }
-  await queue.add('unmet', { id });
+  await queue.add('unmet', { id, at: new Date().toISOString() });
   show('Taken back.');
   queue.send();
 });

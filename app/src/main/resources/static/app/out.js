@@ -36,7 +36,7 @@ at('keep').addEventListener('click', async () => {
   scrollTo(0, 0);
 });
 at('undo').addEventListener('click', async () => {
-  await queue.add('unout', { id: last });
+  await queue.add('unout', { id: last, at: new Date().toISOString() });
   at('undo').hidden = true;
   at('says').textContent = 'Taken back.';
   queue.send();

@@ -38,7 +38,7 @@ document.querySelectorAll('[data-seen]').forEach((button) => button.addEventList
   queue.send();
 }));
 at('undo').addEventListener('click', async () => {
-  await queue.add('untouched', { id: taps.pop() });
+  await queue.add('untouched', { id: taps.pop(), at: new Date().toISOString() });
   show('Taken back.');
   queue.send();
 });

@@ -75,7 +75,7 @@ at('undo').addEventListener('click', async () => {
   const { id } = state.taps.pop();
   save();
   say('Taken back.');
-  await queue.add('unwatch', { id });
+  await queue.add('unwatch', { id, at: new Date().toISOString() });
   queue.send();
 });
 at('end').addEventListener('click', async () => {

@@ -131,7 +131,7 @@ public class Measured {
 
     @EventListener
     void on(Entry.Aimed aimed) {
-        places(aimed.practice(), aimed.household(), aimed.dog()).stream().filter(p -> p.measure().kind() == aimed.kind() && (aimed.kind() == Measure.Kind.ZONE || p.measure().about().equals(aimed.about())))
+        places(aimed.practice(), aimed.household(), aimed.dog()).stream().filter(p -> p.measure().kind() == aimed.kind() && (aimed.kind() == Measure.Kind.ZONE ? p.rank() == 0 : p.measure().about().equals(aimed.about())))
                 .forEach(p -> tracks.saveStep(aimed.practice(), p.step().id(), p.step().version(), p.step().written().measuring(aimed.goal() == null ? p.measure().about(aimed.about()) : p.measure().to(aimed.goal())), aimed.now()));
     }
 

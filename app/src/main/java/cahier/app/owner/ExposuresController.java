@@ -103,7 +103,8 @@ class ExposuresController {
     }
 
     @PostMapping("/o/{token}/exposures/{id}/undo")
-    Map<String, Boolean> undo(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id) {
+    Map<String, Boolean> undo(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        practice.refuseLate(owner, RepBatch.uuid("id", TextNode.valueOf(id)), body.hasNonNull("at") ? RepBatch.instant("at", body.get("at")) : Instant.now(clock));
         exposures.undo(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), null, Instant.now(clock));
         return Map.of("undone", true);
     }

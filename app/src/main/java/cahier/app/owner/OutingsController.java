@@ -58,7 +58,8 @@ class OutingsController {
     }
 
     @PostMapping("/o/{token}/watch-taps/{id}/undo")
-    Map<String, Boolean> undoTap(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id) {
+    Map<String, Boolean> undoTap(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        practice.refuseLate(owner, RepBatch.uuid("id", TextNode.valueOf(id)), body.hasNonNull("at") ? RepBatch.instant("at", body.get("at")) : Instant.now(clock));
         outings.undoTap(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), Instant.now(clock));
         return Map.of("undone", true);
     }
@@ -85,7 +86,8 @@ class OutingsController {
     }
 
     @PostMapping("/o/{token}/outings/{id}/undo")
-    Map<String, Boolean> undo(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id) {
+    Map<String, Boolean> undo(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        practice.refuseLate(owner, RepBatch.uuid("id", TextNode.valueOf(id)), body.hasNonNull("at") ? RepBatch.instant("at", body.get("at")) : Instant.now(clock));
         outings.undo(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), Instant.now(clock));
         return Map.of("undone", true);
     }

@@ -27,6 +27,7 @@ import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.sheet.SheetItem;
 import cahier.app.sheet.SheetRest;
+import cahier.app.track.Step;
 import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
@@ -237,7 +238,19 @@ class OwnerPractice {
     void correct(Owner owner, UUID id, UUID other, Outcome outcome, Instant at, Instant now) {
         Household household = households.get(owner.practice(), owner.householdId());
         if (log.find(household, other).isEmpty()) {
-            log.correct(household, takenBack(household, id, at), other, outcome, now);
+            KeptRep rep = takenBack(household, id, at);
+            if (tracks.step(owner.practice(), rep.stepId()).measure().isPresent()) {
+                throw new BadBatch("what was measured is taken back where it was tapped, and tapped anew");
+            }
+            log.correct(household, rep, other, outcome, now);
+        }
+    }
+
+    /** What is logged beside the steps goes like a rep where it is one: too much only within its minute. What is none may be taken back at any time. */
+    void refuseLate(Owner owner, UUID id, Instant at) {
+        Household household = households.get(owner.practice(), owner.householdId());
+        if (log.find(household, id).isPresent()) {
+            takenBack(household, id, at);
         }
     }
 
@@ -254,9 +267,10 @@ class OwnerPractice {
     /** The sittings of the last days that can be corrected, newest first. */
     List<Earlier> earlier(Owner owner, Instant now) {
         Household household = households.get(owner.practice(), owner.householdId());
-        Map<UUID, List<KeptRep>> bySitting = log.ofHousehold(owner.practice(), household.id(), now.minus(CORRECTED_WITHIN)).stream()
-                .collect(Collectors.groupingBy(KeptRep::sittingId, LinkedHashMap::new, Collectors.toList()));
         Map<Long, TrackSteps> maps = tracks.ofHousehold(owner.practice(), household.id()).stream().collect(Collectors.toMap(m -> m.track().id(), Function.identity()));
+        Set<Long> measured = maps.values().stream().flatMap(m -> m.steps().stream()).filter(s -> s.measure().isPresent()).map(Step::id).collect(Collectors.toSet());
+        Map<UUID, List<KeptRep>> bySitting = log.ofHousehold(owner.practice(), household.id(), now.minus(CORRECTED_WITHIN)).stream().filter(r -> !measured.contains(r.stepId()))
+                .collect(Collectors.groupingBy(KeptRep::sittingId, LinkedHashMap::new, Collectors.toList()));
         List<Earlier> sittings = bySitting.values().stream().filter(reps -> maps.containsKey(reps.get(0).trackId()))
                 .map(reps -> Earlier.of(household, Objects.requireNonNull(maps.get(reps.get(0).trackId())), reps, now)).collect(Collectors.toCollection(ArrayList::new));
         Collections.reverse(sittings);

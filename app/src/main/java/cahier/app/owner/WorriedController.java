@@ -58,7 +58,8 @@ class WorriedController {
     }
 
     @PostMapping("/o/{token}/departures/{id}/undo")
-    Map<String, Boolean> undoDeparture(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id) {
+    Map<String, Boolean> undoDeparture(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        practice.refuseLate(owner, RepBatch.uuid("id", TextNode.valueOf(id)), body.hasNonNull("at") ? RepBatch.instant("at", body.get("at")) : Instant.now(clock));
         departures.undo(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), Instant.now(clock));
         return Map.of("undone", true);
     }
@@ -86,7 +87,8 @@ class WorriedController {
     }
 
     @PostMapping("/o/{token}/touches/{id}/undo")
-    Map<String, Boolean> undoTouch(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id) {
+    Map<String, Boolean> undoTouch(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        practice.refuseLate(owner, RepBatch.uuid("id", TextNode.valueOf(id)), body.hasNonNull("at") ? RepBatch.instant("at", body.get("at")) : Instant.now(clock));
         handling.undo(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), null, Instant.now(clock));
         return Map.of("undone", true);
     }

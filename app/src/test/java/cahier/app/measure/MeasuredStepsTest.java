@@ -114,7 +114,9 @@ class MeasuredStepsTest extends AppTest {
         open("/").andExpect(content().string(containsString("Too much, once, in the last session.")));
         open("/households/" + home.id).andExpect(content().string(allOf(containsString("Too much, once"), containsString("It is easier since, by itself."))));
 
-        home.post("exposures/" + near + "/undo", "{}").andExpect(status().isOk());
+        home.post("exposures/" + near + "/undo", "{}").andExpect(status().isBadRequest()).andExpect(content().string(containsString("within 60 s")));
+        home.post("reps/" + first + "/correct", "{\"as\":\"" + UUID.randomUUID() + "\",\"outcome\":\"CLEAN\",\"at\":\"" + now() + "\"}").andExpect(status().isBadRequest());
+        home.post("exposures/" + near + "/undo", "{\"at\":\"" + now().minus(Duration.ofMinutes(40)) + "\"}").andExpect(status().isOk());
         assertThat(title()).endsWith(": start at 22.8\u00a0m (75\u00a0ft)");
         assertThat(reps()).noneMatch(r -> r.startsWith("TOO_MUCH"));
     }
