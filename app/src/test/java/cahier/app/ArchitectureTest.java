@@ -83,7 +83,7 @@ class ArchitectureTest {
     /** A log of what steps measure by is written by its {@link Measuring} alone, which publishes it: no page into a log goes round its reps. */
     @ArchTest
     static final ArchRule onlyALogWritesWhatIsMeasured = noClasses().that().areNotAssignableTo(Measuring.class)
-            .should().callMethodWhere(target(nameMatching("insert|tap|undo|undoTap|undoSession|redo|redoTap")).and(target(owner(nameMatching("cahier\\.app\\.(exposure\\.Exposure|alone\\.Departure|handling\\.Handling|outing\\.Outing)Mapper")))));
+            .should().callMethodWhere(target(nameMatching("insert|tap|undo|undoTap|undoSession|follow|followTap")).and(target(owner(nameMatching("cahier\\.app\\.(exposure\\.Exposure|alone\\.Departure|handling\\.Handling|outing\\.Outing)Mapper")))));
 
     /** Mail, weather, PDF and the search for a week take their time: whoever does them holds no rows meanwhile. */
     @ArchTest

@@ -10,6 +10,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface DepartureMapper {
@@ -22,8 +23,8 @@ interface DepartureMapper {
     @Update("update departure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int undo(PracticeId practice, long household, UUID id, Instant now);
 
-    @Update("update departure set undone_at = null where practice_id = #{practice} and household_id = #{household} and id = #{id}")
-    void redo(PracticeId practice, long household, UUID id);
+    @Update("update departure set undone_at = #{at} where practice_id = #{practice} and household_id = #{household} and id = #{id} and (undone_at is null) <> (#{at}::timestamptz is null)")
+    void follow(PracticeId practice, long household, UUID id, @Nullable Instant at);
 
     /** Where the step a dog stands on is to end that measures by departures. */
     record Goal(long dogId, double seconds) {

@@ -14,6 +14,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -61,13 +62,8 @@ public class Departures implements Measuring {
     }
 
     @Override
-    public void takeBack(PracticeId practice, long household, UUID id, Instant at) {
-        departures.undo(practice, household, id, at);
-    }
-
-    @Override
-    public void putBack(PracticeId practice, long household, UUID id) {
-        departures.redo(practice, household, id);
+    public void follow(PracticeId practice, long household, UUID id, @Nullable Instant at) {
+        departures.follow(practice, household, id, at);
     }
 
     @Override

@@ -1,8 +1,8 @@
 package cahier.app.bench;
 
+import cahier.app.climb.ClimbPlan;
 import cahier.app.household.Households;
 import cahier.app.scope.TrainerUser;
-import cahier.app.track.ClimbPlan;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.TrackSteps;

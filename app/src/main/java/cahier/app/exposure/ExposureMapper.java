@@ -26,8 +26,8 @@ interface ExposureMapper {
     @Update("update exposure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int undo(PracticeId practice, long household, UUID id, Instant now);
 
-    @Update("update exposure set undone_at = null where practice_id = #{practice} and household_id = #{household} and id = #{id}")
-    void redo(PracticeId practice, long household, UUID id);
+    @Update("update exposure set undone_at = #{at} where practice_id = #{practice} and household_id = #{household} and id = #{id} and (undone_at is null) <> (#{at}::timestamptz is null)")
+    void follow(PracticeId practice, long household, UUID id, @Nullable Instant at);
 
     /** Where the step a dog stands on is to end that measures by these. */
     record Goal(long dogId, String kind, String about, double goal) {

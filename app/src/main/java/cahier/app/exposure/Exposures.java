@@ -66,13 +66,8 @@ public class Exposures implements Measuring {
     }
 
     @Override
-    public void takeBack(PracticeId practice, long household, UUID id, Instant at) {
-        exposures.undo(practice, household, id, at);
-    }
-
-    @Override
-    public void putBack(PracticeId practice, long household, UUID id) {
-        exposures.redo(practice, household, id);
+    public void follow(PracticeId practice, long household, UUID id, @Nullable Instant at) {
+        exposures.follow(practice, household, id, at);
     }
 
     @Override

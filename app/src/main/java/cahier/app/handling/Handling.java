@@ -85,13 +85,8 @@ public class Handling implements Measuring {
     }
 
     @Override
-    public void takeBack(PracticeId practice, long household, UUID id, Instant at) {
-        handling.undo(practice, household, id, at);
-    }
-
-    @Override
-    public void putBack(PracticeId practice, long household, UUID id) {
-        handling.redo(practice, household, id);
+    public void follow(PracticeId practice, long household, UUID id, @Nullable Instant at) {
+        handling.follow(practice, household, id, at);
     }
 
     @Override

@@ -11,6 +11,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface HandlingMapper {
@@ -45,8 +46,8 @@ interface HandlingMapper {
     @Update("update touch set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int undo(PracticeId practice, long household, UUID id, Instant now);
 
-    @Update("update touch set undone_at = null where practice_id = #{practice} and household_id = #{household} and id = #{id}")
-    void redo(PracticeId practice, long household, UUID id);
+    @Update("update touch set undone_at = #{at} where practice_id = #{practice} and household_id = #{household} and id = #{id} and (undone_at is null) <> (#{at}::timestamptz is null)")
+    void follow(PracticeId practice, long household, UUID id, @Nullable Instant at);
 
     @Select("""
             select id, household_id, dog_id, sitting_id, zone, seconds, seen, came_back, happened_at, noted_by from touch

@@ -113,13 +113,7 @@ public class Measured {
         TrackSteps map = tracks.get(event.practice(), event.track());
         long household = map.track().householdId();
         if (map.steps().stream().anyMatch(s -> s.measure().isPresent())) {
-            logs.forEach(l -> {
-                if (event.isBack()) {
-                    l.putBack(event.practice(), household, event.rep());
-                } else {
-                    l.takeBack(event.practice(), household, event.rep(), event.at());
-                }
-            });
+            logs.forEach(l -> l.follow(event.practice(), household, event.rep(), event.isBack() ? null : event.at()));
             settle(event.practice(), event.track(), event.at());
         }
     }

@@ -5,6 +5,7 @@ import cahier.app.track.Adjusted;
 import cahier.core.measure.Measure;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A log beside the tracks that steps measure by: what was met, departures, touches, sittings, walks. */
 public interface Measuring {
@@ -15,9 +16,10 @@ public interface Measuring {
     /** Where a dog stands by what was logged until then. */
     Adjusted now(PracticeId practice, long household, long dog, Measure measure, Instant at);
 
-    /** The rep of an entry was taken out on the trainer's page: the entry is taken back too, if it is one of this log. */
-    void takeBack(PracticeId practice, long household, UUID id, Instant at);
-
-    /** The rep was put back: the entry counts again, if it is one of this log. */
-    void putBack(PracticeId practice, long household, UUID id);
+    /**
+     * The rep of an entry was taken out on the trainer's page, or put back: so is the entry, if it is one of this log.
+     *
+     * @param at since when it is taken back; none where it counts again
+     */
+    void follow(PracticeId practice, long household, UUID id, @Nullable Instant at);
 }

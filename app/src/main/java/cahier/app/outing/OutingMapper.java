@@ -9,6 +9,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface OutingMapper {
@@ -29,11 +30,11 @@ interface OutingMapper {
     @Update("update watching_tap set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int undoTap(PracticeId practice, long household, UUID id, Instant now);
 
-    @Update("update watching_tap set undone_at = null where practice_id = #{practice} and household_id = #{household} and id = #{id}")
-    void redoTap(PracticeId practice, long household, UUID id);
+    @Update("update watching_tap set undone_at = #{at} where practice_id = #{practice} and household_id = #{household} and id = #{id} and (undone_at is null) <> (#{at}::timestamptz is null)")
+    void followTap(PracticeId practice, long household, UUID id, @Nullable Instant at);
 
-    @Update("update outing set undone_at = null where practice_id = #{practice} and household_id = #{household} and id = #{id}")
-    void redo(PracticeId practice, long household, UUID id);
+    @Update("update outing set undone_at = #{at} where practice_id = #{practice} and household_id = #{household} and id = #{id} and (undone_at is null) <> (#{at}::timestamptz is null)")
+    void follow(PracticeId practice, long household, UUID id, @Nullable Instant at);
 
     @Select("""
             select id, household_id, dog_id, place_id, began_at, carried from watching

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -89,15 +90,9 @@ public class Outings implements Measuring {
     }
 
     @Override
-    public void takeBack(PracticeId practice, long household, UUID id, Instant at) {
-        outings.undoTap(practice, household, id, at);
-        outings.undo(practice, household, id, at);
-    }
-
-    @Override
-    public void putBack(PracticeId practice, long household, UUID id) {
-        outings.redoTap(practice, household, id);
-        outings.redo(practice, household, id);
+    public void follow(PracticeId practice, long household, UUID id, @Nullable Instant at) {
+        outings.followTap(practice, household, id, at);
+        outings.follow(practice, household, id, at);
     }
 
     @Override

@@ -8,7 +8,7 @@ import cahier.app.shelf.Template;
 import cahier.app.shelf.Templates;
 import cahier.app.track.MovesOn;
 import cahier.app.track.Track;
-import cahier.app.track.TrackForm;
+
 import cahier.app.track.Tracks;
 import cahier.app.web.Check;
 import cahier.core.decide.TrackKind;

@@ -1,8 +1,9 @@
 package cahier.app.step;
 
+import cahier.app.climb.ClimbPlan;
 import cahier.app.household.Households;
 import cahier.app.scope.TrainerUser;
-import cahier.app.track.ClimbPlan;
+
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.TrackSteps;

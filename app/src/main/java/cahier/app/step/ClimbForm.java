@@ -1,8 +1,10 @@
 package cahier.app.step;
 
+import cahier.app.climb.ClimbPlan;
+import cahier.app.climb.Growth;
 import cahier.app.exposure.Threat;
-import cahier.app.track.ClimbPlan;
-import cahier.app.track.Growth;
+
+
 import cahier.app.track.Step;
 import cahier.app.web.Check;
 import cahier.app.web.Measures;

@@ -1,5 +1,7 @@
-package cahier.app.track;
+package cahier.app.roadmap;
 
+import cahier.app.track.MovesOn;
+import cahier.app.track.Track;
 import cahier.app.web.Check;
 import cahier.core.decide.Case;
 import cahier.core.decide.TrackKind;

@@ -1,10 +1,11 @@
-package cahier.app.track;
+package cahier.app.climb;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import cahier.app.support.Home;
+import cahier.app.track.StepPlan;
 import cahier.app.web.Measures;
 import cahier.core.climb.Unit;
 import java.util.List;

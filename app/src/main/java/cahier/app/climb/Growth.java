@@ -1,4 +1,4 @@
-package cahier.app.track;
+package cahier.app.climb;
 
 import cahier.core.climb.Climb;
 import cahier.core.climb.Unit;

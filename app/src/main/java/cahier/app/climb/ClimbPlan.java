@@ -1,5 +1,6 @@
-package cahier.app.track;
+package cahier.app.climb;
 
+import cahier.app.track.StepPlan;
 import cahier.app.web.Measures;
 import cahier.core.climb.Staircase;
 import java.util.ArrayList;
