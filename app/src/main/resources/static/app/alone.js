@@ -9,6 +9,7 @@ const at = (id) => document.getElementById(id);
 const queue = new Queue(token, badge(at('waiting')));
 const STORE = `cahier.${token}.alone`;
 const MOST_S = 43200;
+const MOST_SETTLING_S = 3600;
 let state = JSON.parse(localStorage.getItem(STORE) ?? 'null') ?? { went: [] };
 
 const dog = () => document.querySelector('input[name=dog]:checked');
@@ -24,12 +25,14 @@ function draw() {
   at('out').hidden = Boolean(state.out) || next >= plan().length || plan().length === 0;
   at('back').hidden = !state.out;
   at('undo').hidden = next === 0 || Boolean(state.out);
+  at('lies').hidden = !state.rests || Boolean(state.out);
   document.querySelectorAll('input[name=dog]').forEach((i) => { i.disabled = Boolean(state.sitting); });
 }
 
 at('out').addEventListener('click', () => {
   if (!state.sitting) state = { sitting: crypto.randomUUID(), dog: dog().value, plan: plan(), went: [] };
   state.out = Date.now();
+  state.rests = null;
   save();
   at('says').textContent = `Out: back at ${words(plan()[state.went.length])}, ${atQuiet ? 'or at a second of quiet when it calls' : 'sooner when it stirs'}.`;
   draw();
@@ -40,6 +43,7 @@ async function back(upset) {
   const tap = { id: crypto.randomUUID(), sitting: state.sitting, dog: state.dog, left, upset: upset ? left : null, at: new Date().toISOString() };
   state.went.push({ id: tap.id, upset: tap.upset });
   state.out = null;
+  state.rests = upset ? null : { id: tap.id, since: Date.now() };
   save();
   if (upset) {
     const done = state.went.length;
@@ -52,7 +56,7 @@ async function back(upset) {
   await queue.add('departure', tap);
   if (over) {
     localStorage.removeItem(STORE);
-    state = { went: state.went, plan: state.plan, over: true, sitting: state.sitting };
+    state = { went: state.went, plan: state.plan, over: true, sitting: state.sitting, rests: state.rests };
     at('out').hidden = true;
   }
   draw();
@@ -61,8 +65,20 @@ async function back(upset) {
 }
 at('calm').addEventListener('click', () => back(false));
 at('upset').addEventListener('click', () => back(true));
+/** From the return until it lies: asked once, and nothing waits for it. */
+at('lies').addEventListener('click', async () => {
+  const { id, since } = state.rests;
+  const seconds = Math.min(MOST_SETTLING_S, Math.round((Date.now() - since) / 1000));
+  state.rests = null;
+  if (!state.over) save();
+  at('says').textContent = `It lay down after ${words(seconds)}.`;
+  draw();
+  await queue.add('settled', { id, seconds });
+  queue.send();
+});
 at('undo').addEventListener('click', async () => {
   const { id } = state.went.pop();
+  state.rests = null;
   if (!state.over) save();
   await queue.add('undeparted', { id, at: new Date().toISOString() });
   at('says').textContent = 'Taken back.';

@@ -20,6 +20,7 @@ const at = (id) => document.getElementById(id);
 const queue = new Queue(page.token, badge(at('waiting')));
 const coach = new Coach(page);
 const numbers = (list) => (list ? list.split(',').map(Number) : []);
+const fed = numbers(page.fed);
 const mix = page.mix ? page.mix.split('|') : [];
 const household = page.token.slice(0, 8);
 const clock = at('start') ? new RepClock(Boolean(page.measured), Number(page.lasts ?? 0), numbers(page.pay), `cahier.${household}.pay.${step}`) : null;
@@ -79,6 +80,7 @@ function draw() {
   at('cells').replaceChildren(...cells);
   at('cells').setAttribute('aria-label', n === 0 ? 'No reps yet' : `${n} of ${dose} done: ${spoken()}. Put one right`);
   at('cells').disabled = n === 0;
+  if (fed.length > 0) at('fed').textContent = fed[(n + fedFrom) % fed.length] ? 'Clean? Pay this one with food.' : 'Clean? No food for this one: praise, and on.';
   if (mix.length > 0) at('payoff').textContent = mix[(n + payFrom) % mix.length];
   at('rep').textContent = n + 1;
   at('total').textContent = n;
@@ -99,6 +101,7 @@ function leads() {
 // ---- the coach: what it says, and which role the next rep has ----
 
 let role = 'WORK';
+const fedFrom = Math.floor(Math.random() * Math.max(1, fed.length));
 const payFrom = Math.floor(Math.random() * Math.max(1, mix.length));
 
 function coaching() {
@@ -120,7 +123,10 @@ function coaching() {
   stop(page.token, page.track, says === 'S');
   at('outcomes').hidden = says === 'S';
   at('stop-now').hidden = says !== 'S';
-  at('slips')?.toggleAttribute('hidden', !['MISSED', 'HELPED'].includes(state.reps.at(-1)?.outcome) || state.reps.at(-1).slip !== undefined);
+  const last = state.reps.at(-1);
+  const asksHelp = Boolean(at('helped')) && last?.outcome === 'HELPED';
+  at('helped')?.toggleAttribute('hidden', !asksHelp || last.aid !== undefined || last.cues !== undefined);
+  at('slips')?.toggleAttribute('hidden', asksHelp || !['MISSED', 'HELPED'].includes(last?.outcome) || last.slip !== undefined);
   at('before').hidden = n > 0 || Boolean(clock?.running);
   at('minutes').textContent = n > 0 ? `${Math.max(0, Math.ceil(coach.leftMs(state.reps, Date.now()) / 60_000))} min left` : '';
   return says;
@@ -134,7 +140,7 @@ async function describe(detail) {
   const rep = state.reps.at(-1);
   if (!rep) return;
   Object.assign(rep, detail);
-  const handed = keep('detail', { id: rep.id, slip: rep.slip ?? null, event: rep.event ?? '', sign: rep.sign ?? null });
+  const handed = keep('detail', { id: rep.id, slip: rep.slip ?? null, event: rep.event ?? '', sign: rep.sign ?? null, aid: rep.aid ?? null, cues: rep.cues ?? null });
   draw();
   await handed;
 }
@@ -180,7 +186,7 @@ async function correct(rep, n, outcome) {
   const as = crypto.randomUUID();
   const i = state.reps.findIndex((r) => r.id === rep.id);
   const time = new Date().toISOString();
-  const { slip, event, sign, ...same } = rep;
+  const { slip, event, sign, aid, cues, ...same } = rep;
   state.reps.splice(i, 1, ...(outcome ? [{ ...same, id: as, outcome }] : []));
   const handed = outcome ? keep('correct', { id: rep.id, as, outcome, at: time }) : keep('undo', { id: rep.id, at: time });
   draw();
@@ -241,6 +247,7 @@ document.querySelectorAll('[data-slip]').forEach((b) => b.addEventListener('clic
   describe({ slip: b.dataset.slip });
   at('count').textContent = b.dataset.remedy;
 }));
+document.querySelectorAll('#helped button').forEach((b) => b.addEventListener('click', () => describe(b.dataset.aid ? { aid: b.dataset.aid } : { cues: Number(b.dataset.cues) })));
 document.querySelectorAll('[data-broke]').forEach((b) => b.addEventListener('click', async () => {
   const tapped = tap('MISSED');
   describe({ slip: 'BROKE_AT', event: b.dataset.broke });

@@ -119,7 +119,7 @@ class AloneController {
                     if (seconds.get() < 1 || after.isPresent() && after.get() > seconds.get()) {
                         throw new IllegalArgumentException("departure " + (i + 1) + " must last 1 s or more and be upset within it, was “" + left.get(i) + "” and “" + upset.get(i) + "”");
                     }
-                    went.add(new Departure(UUID.randomUUID(), household, known.id(), sitting, seconds.get(), after.orElse(null), now.minusSeconds(left.size() - (long) i), me.signature()));
+                    went.add(new Departure(UUID.randomUUID(), household, known.id(), sitting, seconds.get(), after.orElse(null), null, now.minusSeconds(left.size() - (long) i), me.signature()));
                 }
             }
             if (went.isEmpty()) {

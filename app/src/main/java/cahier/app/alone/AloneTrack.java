@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * How a dog's departures went and how long comes next (docs/rules.md 14).
@@ -45,10 +46,15 @@ public record AloneTrack(Dog dog, List<List<Departure>> sessions, OptionalDouble
         return sessions.isEmpty() ? OptionalInt.empty() : sessions.get(0).stream().filter(d -> d.upsetAfterS() != null).mapToInt(Departure::upsetAfterS).min();
     }
 
+    /** Seconds until it lay down, after the calm departures of the latest session of which somebody said it. */
+    private List<Integer> settled() {
+        return sessions.isEmpty() ? List.of() : sessions.get(0).stream().filter(d -> d.upsetAfterS() == null).flatMap(d -> Stream.ofNullable(d.settledS())).toList();
+    }
+
     /** Seconds. */
     public double target() {
         OptionalInt upset = upsetAfter();
-        double next = NextTarget.after(longestCalm(), upset.isPresent() ? OptionalDouble.of(upset.getAsInt()) : OptionalDouble.empty());
+        double next = NextTarget.after(longestCalm(), upset.isPresent() ? OptionalDouble.of(upset.getAsInt()) : OptionalDouble.empty(), settled());
         return Math.max(1, share * Math.min(next, goal.orElse(next)));
     }
 
@@ -70,6 +76,12 @@ public record AloneTrack(Dog dog, List<List<Departure>> sessions, OptionalDouble
         return "Next: at longest " + Measures.duration(Math.ceil(target()));
     }
 
+    /** "It lay down after 20 s in the middle, 90 s at the longest."; empty where nobody said. */
+    public String settling() {
+        List<Integer> seconds = settled().stream().sorted().toList();
+        return seconds.isEmpty() ? "" : "After the return it lay down within " + Measures.duration(seconds.get(seconds.size() / 2)) + " in the middle, " + Measures.duration(seconds.get(seconds.size() - 1)) + " at the longest.";
+    }
+
     /** Why, with its figures. */
     public String why() {
         if (sessions.isEmpty()) {
@@ -77,6 +89,7 @@ public record AloneTrack(Dog dog, List<List<Departure>> sessions, OptionalDouble
         }
         OptionalInt upset = upsetAfter();
         String calm = longestCalm().isPresent() ? "Longest calm " + Measures.duration(longestCalm().getAsDouble()) : "None calm";
-        return upset.isPresent() ? calm + ", upset after " + Measures.duration(upset.getAsInt()) + ": half of that, and never more than was calm." : calm + ", all of them calm: a little longer.";
+        return upset.isPresent() ? calm + ", upset after " + Measures.duration(upset.getAsInt()) + ": half of that, and never more than was calm."
+                : NextTarget.isRestless(settled()) ? calm + ", but after half of them or more it took over " + Measures.duration(NextTarget.SETTLES_WITHIN_S) + " to lie down: no longer than that was." : calm + ", all of them calm: a little longer.";
     }
 }

@@ -16,12 +16,16 @@ import org.jspecify.annotations.Nullable;
 interface DepartureMapper {
 
     @Insert("""
-            insert into departure (id, practice_id, household_id, dog_id, sitting_id, left_s, upset_after_s, happened_at, received_at, noted_by)
-            values (#{d.id}, #{practice}, #{d.householdId}, #{d.dogId}, #{d.sittingId}, #{d.leftS}, #{d.upsetAfterS}, #{d.happenedAt}, #{now}, #{d.notedBy}) on conflict do nothing""")
+            insert into departure (id, practice_id, household_id, dog_id, sitting_id, left_s, upset_after_s, settled_s, happened_at, received_at, noted_by)
+            values (#{d.id}, #{practice}, #{d.householdId}, #{d.dogId}, #{d.sittingId}, #{d.leftS}, #{d.upsetAfterS}, #{d.settledS}, #{d.happenedAt}, #{now}, #{d.notedBy}) on conflict do nothing""")
     void insert(PracticeId practice, @Param("d") Departure departure, Instant now);
 
     @Update("update departure set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int undo(PracticeId practice, long household, UUID id, Instant now);
+
+    /** The dog of the departure; the last word holds. */
+    @Select(affectData = true, value = "update departure set settled_s = #{seconds} where practice_id = #{practice} and household_id = #{household} and id = #{id} returning dog_id")
+    @Nullable Long settled(PracticeId practice, long household, UUID id, int seconds);
 
     @Update("update departure set undone_at = #{at} where practice_id = #{practice} and household_id = #{household} and id = #{id} and (undone_at is null) <> (#{at}::timestamptz is null)")
     void follow(PracticeId practice, long household, UUID id, @Nullable Instant at);
@@ -40,7 +44,7 @@ interface DepartureMapper {
     List<UUID> undoSession(PracticeId practice, long household, UUID sitting, Instant now);
 
     @Select("""
-            select id, household_id, dog_id, sitting_id, left_s, upset_after_s, happened_at, noted_by from departure
+            select id, household_id, dog_id, sitting_id, left_s, upset_after_s, settled_s, happened_at, noted_by from departure
             where practice_id = #{practice} and household_id = #{household} and dog_id = #{dog} and undone_at is null order by happened_at desc, id limit #{most}""")
     List<Departure> latest(PracticeId practice, long household, long dog, int most);
 

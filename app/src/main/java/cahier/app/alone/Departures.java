@@ -52,6 +52,15 @@ public class Departures implements Measuring {
         events.publishEvent(new Entry.Back(practice, household, id, null, now));
     }
 
+    /** How long after the return it lay down; what comes next may stay as long as it was. */
+    public void settled(PracticeId practice, long household, UUID id, int seconds, Instant now) {
+        Long dog = departures.settled(practice, household, id, seconds);
+        if (dog == null) {
+            throw new NotFound("departure " + id);
+        }
+        events.publishEvent(new Entry.Moved(practice, household, dog, Measure.Kind.ALONE, now));
+    }
+
     /** A whole session, as the trainer takes it back. */
     public void undoSession(PracticeId practice, long household, UUID sitting, long trainer, Instant now) {
         List<UUID> taken = departures.undoSession(practice, household, sitting, now);

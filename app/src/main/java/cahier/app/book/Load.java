@@ -37,7 +37,7 @@ record Load(int tracks, int minutes, int pieces, long out, @Nullable Integer has
 
     /** Pieces a day that it asks for, one a rep. */
     private static int pieces(RoadmapTrack way) {
-        return way.roadmap().current().map(s -> s.plan().repsADay()).orElse(0);
+        return way.roadmap().current().map(s -> s.plan().piecesADay()).orElse(0);
     }
 
     public boolean isTooMuch() {

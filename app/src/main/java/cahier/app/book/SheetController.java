@@ -84,7 +84,7 @@ class SheetController {
         model.addAttribute("out", homeworks.latest(me.practice(), household).orElse(null));
         model.addAttribute("mailed", homeworks.latest(me.practice(), household).filter(h -> outbox.isMailed(me.practice(), h.id())).isPresent());
         model.addAttribute("readers", Outbox.readers(facts));
-        model.addAttribute("food", food.of(me.practice(), facts, draft.items().stream().collect(Collectors.toMap(SheetItem::dogName, i -> i.plan().repsADay(), Integer::sum)),
+        model.addAttribute("food", food.of(me.practice(), facts, draft.items().stream().collect(Collectors.toMap(SheetItem::dogName, i -> i.plan().piecesADay(), Integer::sum)),
                 now().atZone(facts.household().zone()).toLocalDate()));
         return "sheet/issue";
     }

@@ -15,6 +15,7 @@ import cahier.app.judge.Judgements;
 import cahier.app.judge.Looks;
 import cahier.app.judge.Note;
 import cahier.app.lesson.Lessons;
+import cahier.app.log.Detail;
 import cahier.app.log.EarlySigns;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
@@ -152,12 +153,13 @@ class TrackController {
     private void evidence(TrackRow row, Case given, Facts facts, List<KeptRep> reps, Model model) {
         Stay visit = row.roadmap().visit().orElseThrow();
         List<KeptRep> here = reps.stream().filter(r -> Objects.equals(r.visitId(), visit.id())).toList();
-        EvidenceView.of(given, row.step().orElseThrow(), facts, here, log.details(row.track().practiceId(), row.track().householdId()).getOrDefault(visit.id(), List.of())).ifPresent(e -> model.addAttribute("evidence", e));
+        List<Detail> details = log.details(row.track().practiceId(), row.track().householdId()).getOrDefault(visit.id(), List.of());
+        EvidenceView.of(given, row.step().orElseThrow(), facts, here, details).ifPresent(e -> model.addAttribute("evidence", e));
         List<SittingAnswers> answers = log.answers(row.track().practiceId(), visit.id());
         model.addAttribute("trials", probes.trials(row.roadmap()));
         row.note().filter(n -> n.isOpen() && n.decided().cause().isStalled()).flatMap(n -> probes.next(row.roadmap(), facts.places().size()))
                 .ifPresent(p -> model.addAttribute("probe", p));
-        model.addAttribute("hints", Hints.of(row.roadmap(), given, facts, methods.ofHousehold(row.track().practiceId(), row.track().householdId()), reps, answers));
+        model.addAttribute("hints", Hints.of(row.roadmap(), given, facts, methods.ofHousehold(row.track().practiceId(), row.track().householdId()), reps, answers, details));
         model.addAttribute("answered", said(answers));
     }
 

@@ -197,7 +197,7 @@ class Briefs {
 
     private static Map<String, Integer> pieces(List<RoadmapTrack> next) {
         return next.stream().filter(w -> w.roadmap().current().isPresent())
-                .collect(Collectors.toMap(w -> w.track().dogName(), w -> w.roadmap().current().orElseThrow().plan().repsADay(), Integer::sum));
+                .collect(Collectors.toMap(w -> w.track().dogName(), w -> w.roadmap().current().orElseThrow().plan().piecesADay(), Integer::sum));
     }
 
     private List<Brief.Send> sends(Book book, List<RoadmapTrack> next, List<TrackRow> waiting) {

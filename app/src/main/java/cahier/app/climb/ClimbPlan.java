@@ -1,8 +1,10 @@
 package cahier.app.climb;
 
+import cahier.app.track.PayWords;
 import cahier.app.track.StepPlan;
 import cahier.app.web.Measures;
 import cahier.core.climb.Staircase;
+import cahier.core.pay.Feeding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
@@ -55,6 +57,11 @@ public final class ClimbPlan {
     /** Whatever else is used, a support taken away climbs too: "lead held", "lead on the floor", "no lead". */
     public static Criterion<String> support(List<String> supports) {
         return new Criterion<>(supports, StepPlan::withWho, v -> v);
+    }
+
+    /** The food fades. */
+    public static Criterion<Feeding> food(List<Feeding> often) {
+        return new Criterion<>(often, StepPlan::fed, f -> "food " + PayWords.of(f).split(",")[0]);
     }
 
     /** The steps, raising one criterion at a time in the order given; each is titled by its values. */

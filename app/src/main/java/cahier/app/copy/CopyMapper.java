@@ -30,12 +30,12 @@ interface CopyMapper {
 
     /** A rep as a table of figures has it. */
     record RepLine(Instant happenedAt, String household, String dog, String track, String step, String outcome, String role, @Nullable String person, @Nullable String place,
-                   @Nullable Double value, @Nullable String side, @Nullable String helper, @Nullable String slip, boolean takenBack) {
+                   @Nullable Double value, @Nullable String side, @Nullable String item, @Nullable String helper, @Nullable String slip, @Nullable String aid, @Nullable Integer cues, boolean takenBack) {
     }
 
     @Select("""
             select r.happened_at, h.name as household, d.name as dog, t.title as track, s.title as step, r.outcome, r.role, p.name as person, l.name as place, r.value, r.side,
-                   r.helper, x.slip, v.rep_id is not null as taken_back
+                   r.item, r.helper, x.slip, x.aid, x.cues, v.rep_id is not null as taken_back
             from rep r join household h on h.id = r.household_id join track t on t.id = r.track_id join dog d on d.id = t.dog_id join step s on s.id = r.step_id
             left join person p on p.id = r.person_id left join place l on l.id = r.place_id left join rep_detail x on x.rep_id = r.id left join rep_void v on v.rep_id = r.id
             where r.practice_id = #{practice} and (#{household}::bigint is null or r.household_id = #{household}) order by r.happened_at, r.id""")

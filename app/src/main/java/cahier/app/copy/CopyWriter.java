@@ -87,7 +87,7 @@ final class CopyWriter implements AutoCloseable {
 
     /** The reps as a table for a spreadsheet; a text that a spreadsheet would take for a formula is written so that it does not. */
     void reps(Function<RepLine, String> localTime) throws IOException {
-        List<String> heads = List.of("time", "household", "dog", "track", "step", "outcome", "role", "who", "place", "value", "side", "helper", "slip", "taken_back");
+        List<String> heads = List.of("time", "household", "dog", "track", "step", "outcome", "role", "who", "place", "value", "side", "item", "helper", "slip", "aid", "cues", "taken_back");
         CsvSchema.Builder schema = CsvSchema.builder().setUseHeader(true);
         heads.forEach(schema::addColumn);
         zip.putNextEntry(new ZipEntry("reps.csv"));
@@ -105,8 +105,11 @@ final class CopyWriter implements AutoCloseable {
                 line.put("place", plain(l.place()));
                 line.put("value", l.value());
                 line.put("side", l.side());
-                line.put("helper", l.helper());
+                line.put("item", plain(l.item()));
+                line.put("helper", plain(l.helper()));
                 line.put("slip", l.slip());
+                line.put("aid", l.aid());
+                line.put("cues", l.cues());
                 line.put("taken_back", l.takenBack());
                 out.write(line);
             }

@@ -73,7 +73,7 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
     record Alone(int day, LocalTime at, String dog, String about, String spells) {
     }
 
-    /** @param went seconds each, "5 12 40u22": left 40 s, upset after 22 */
+    /** @param went seconds each, "5 12l20 40u22": lay down 20 s after the return; left 40 s, upset after 22 */
     record Left(int day, LocalTime at, String dog, String went) {
     }
 

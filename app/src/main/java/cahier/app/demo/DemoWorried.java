@@ -85,12 +85,13 @@ class DemoWorried {
         UUID sitting = UUID.nameUUIDFromBytes((facts.household().id() + " left " + began).getBytes(StandardCharsets.UTF_8));
         Instant at = began;
         for (String one : left.went().split(" ")) {
-            String[] parts = one.split("u");
+            String[] lay = one.split("l");
+            String[] parts = lay[0].split("u");
             int seconds = Integer.parseInt(parts[0]);
             at = at.plusSeconds(seconds + 60L);
             Instant then = at;
             Departure departure = new Departure(UUID.nameUUIDFromBytes((sitting + " " + at).getBytes(StandardCharsets.UTF_8)), facts.household().id(), dog(facts, left.dog()), sitting, seconds,
-                    parts.length > 1 ? Integer.valueOf(parts[1]) : null, at, "");
+                    parts.length > 1 ? Integer.valueOf(parts[1]) : null, lay.length > 1 ? Integer.valueOf(lay[1]) : null, at, "");
             events.add(new DemoEvent(at, () -> departures.keep(practice, departure, then)));
         }
         events.add(new DemoEvent(at, at.plus(Sessions.CLOSES_AFTER), () -> { }));

@@ -10,6 +10,7 @@ import cahier.core.gate.Topic;
 import cahier.core.method.Choice;
 import cahier.core.method.Harm;
 import cahier.core.pass.Run;
+import cahier.core.pay.Feeding;
 import cahier.core.roadmap.Need;
 import cahier.core.roadmap.Prerequisites;
 import cahier.core.roadmap.Stop;
@@ -133,6 +134,9 @@ record RoadmapFile(String format, List<FileTrack> tracks, List<FileNeed> needs, 
             }
             if (!step.pass().fitsDuration(step.durationS())) {
                 findings.add(at + "durationS: " + PassChoice.NEEDS_DURATION);
+            }
+            if (track.kind() == TrackKind.COMFORT && step.teaching().fed() != Feeding.EVERY_TIME) {
+                findings.add(at + "feeding: must be EVERY_TIME on COMFORT, was " + step.teaching().fed());
             }
             if (track.kind() == TrackKind.COMFORT && step.run() < Run.COMFORT_LEAST) {
                 findings.add(at + "run: must be " + Run.COMFORT_LEAST + " or more on COMFORT, was " + step.run());

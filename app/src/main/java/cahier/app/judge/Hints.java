@@ -3,12 +3,14 @@ package cahier.app.judge;
 import cahier.app.draw.Glyph;
 import cahier.app.household.Facts;
 import cahier.app.household.Place;
+import cahier.app.log.Detail;
 import cahier.app.log.Felt;
 import cahier.app.log.KeptRep;
 import cahier.app.log.SittingAnswers;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.TrackSteps;
+import cahier.app.web.Measures;
 import cahier.core.decide.Case;
 import cahier.core.method.Choice;
 import cahier.core.method.Method;
@@ -20,8 +22,10 @@ import cahier.core.rep.Cells;
 import cahier.core.rep.Cluster;
 import cahier.core.rep.Endings;
 import cahier.core.rep.Outcome;
+import cahier.core.rep.Quickness;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Role;
+import cahier.core.slip.Helped;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -41,14 +45,17 @@ public final class Hints {
     }
 
     /**
-     * The hints of one track, at most one about the word, one about where misses cluster, one about how sessions end, and two about places.
+     * The hints of one track, at most one about the word, one about how soon it answers, one about what helped, one about where misses cluster, one about how sessions end, and two about places.
      *
      * @param reps of the whole track, oldest first
      * @param answers about the sittings of the stay
+     * @param details what was added to the reps of the stay
      */
-    public static List<Hint> of(TrackSteps map, Case given, Facts facts, Method method, List<KeptRep> reps, List<SittingAnswers> answers) {
+    public static List<Hint> of(TrackSteps map, Case given, Facts facts, Method method, List<KeptRep> reps, List<SittingAnswers> answers, List<Detail> details) {
         List<Hint> hints = new ArrayList<>();
         word(map, given, method, reps).ifPresent(hints::add);
+        quickness(map, given).ifPresent(hints::add);
+        Helped.of(details.stream().flatMap(d -> d.helped().stream()).toList()).map(Hints::helped).ifPresent(hints::add);
         cluster(map, facts, reps, answers).ifPresent(hints::add);
         Endings.of(answers.stream().filter(a -> a.how() != null).map(SittingAnswers::isPoor).toList()).ifPresent(e -> hints.add(new Hint(Glyph.NOTE, "Make it shorter",
                 e.poor() + " of the last " + e.of() + " sessions ended flat or frustrated. Fewer reps, or better pay.")));
@@ -78,6 +85,23 @@ public final class Hints {
             }
         });
         return Cluster.of(trials).map(ClusterWords::hint);
+    }
+
+    /** How soon it answers, where the step keeps it: slower than before weighs more than slow. */
+    private static Optional<Hint> quickness(TrackSteps map, Case given) {
+        if (!map.current().orElseThrow().plan().isAnswerTimed()) {
+            return Optional.empty();
+        }
+        List<Double> seconds = given.visit().work().stream().filter(Rep::isClean).flatMap(r -> r.value().stream().boxed()).toList();
+        return Quickness.of(seconds).filter(q -> q.isSlower() || q.isSlow()).map(q -> q.isSlower()
+                ? new Hint(Glyph.NOTE, "It answers later", Measures.duration(q.lately()) + " in the middle of the last five clean, " + Measures.duration(q.first()) + " at first. Easier, or better pay.")
+                : new Hint(Glyph.NOTE, "Pay the quick ones", "It answers after " + Measures.duration(q.lately()) + ", in the middle of the last five clean. One that is sure answers within " + Measures.duration(Quickness.SURE_WITHIN_S) + "."));
+    }
+
+    private static Hint helped(Helped h) {
+        String counted = h.times() + " of " + h.of() + " helped reps: ";
+        return h.by().saidAgain() ? new Hint(Glyph.NOTE, "Say it once", counted + "the cue was said again. Nearer, or better pay; perhaps the word is not taught yet.")
+                : new Hint(Glyph.NOTE, "Put the help back in", counted + "done " + StepPlan.words(h.by().aid()) + ". Write a step below that allows it, then take it away.");
     }
 
     private static String said(@Nullable Object tag) {

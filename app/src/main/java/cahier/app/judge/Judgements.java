@@ -25,13 +25,16 @@ import cahier.core.rep.Outcome;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Session;
 import cahier.core.rep.Sessions;
+import cahier.core.rep.With;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
@@ -230,16 +233,23 @@ public class Judgements {
         int of = Math.min(Evidence.ODDS_REPS, evidence.reps());
         return new Grounds(named(fresh, people), evidence.reps(), evidence.count(Outcome.CLEAN, Evidence.ODDS_REPS), of,
                 evidence.odds(Evidence.ODDS_BAR, Evidence.ODDS_REPS), Evidence.ODDS_BAR, cells(given, Session::person, people), cells(given, Session::place, places),
-                Stream.concat(gaps(given, Session::person, Session::place, people), gaps(given, Session::place, Session::person, places)).toList(),
+                gaps(given, people, places),
                 given.visit().sessions().stream().map(Session::day).reduce((a, b) -> b).orElse(null));
     }
 
-    private static Stream<Gap> gaps(Case given, Function<Session, String> key, Function<Session, String> company, Map<String, String> names) {
-        return Gap.among(given.visit(), key, company).stream().map(g -> new Gap(named(g.better(), names), named(g.worse(), names), g.probability()));
+    private static List<Gap> gaps(Case given, Map<String, String> people, Map<String, String> places) {
+        Stream<Gap> known = Stream.concat(Gap.among(given.visit(), Session::person, Session::place).stream().map(g -> named(g, id -> people.getOrDefault(id, "someone"))),
+                Gap.among(given.visit(), Session::place, Session::person).stream().map(g -> named(g, id -> places.getOrDefault(id, "someone"))));
+        Stream<Gap> with = Stream.concat(Gap.amongWith(given.visit(), With::hand).stream().map(g -> named(g, hand -> hand.toLowerCase(Locale.UK) + " hand")), Gap.amongWith(given.visit(), With::item).stream());
+        return Stream.concat(known, with).toList();
     }
 
-    private static Gap.Share named(Gap.Share share, Map<String, String> names) {
-        return new Gap.Share(names.getOrDefault(share.name(), "someone"), share.clean(), share.reps());
+    private static Gap named(Gap gap, UnaryOperator<String> name) {
+        return new Gap(named(gap.better(), name), named(gap.worse(), name), gap.probability());
+    }
+
+    private static Gap.Share named(Gap.Share share, UnaryOperator<String> name) {
+        return new Gap.Share(name.apply(share.name()), share.clean(), share.reps());
     }
 
     /** The core knows people by number; what is kept for good carries the name they had. */

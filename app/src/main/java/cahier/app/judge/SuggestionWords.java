@@ -106,6 +106,7 @@ public final class SuggestionWords {
             case TOO_MUCH_IN_LATEST -> "Too much again, " + times(n) + ", on the step it went back to.";
             case CLEAN_OF_LAST -> n + " of the last " + reason.of() + " clean.";
             case OFF_OF_LAST -> n + " of the last " + reason.of() + " missed or too much.";
+            case CALM_PERCENT -> "No calmer over three sittings: calm at " + n + "% of what passed, at " + reason.of() + "% two sittings before, and not calmer towards the end.";
             case CLEAN_OF_BLOCK -> n + " of the last block of " + reason.of() + " clean.";
             case RUN -> n + " clean in a row.";
             case OTHERS_CLEAN -> "Without " + reason.who() + ": " + n + " of " + reason.of() + " clean.";
@@ -131,6 +132,7 @@ public final class SuggestionWords {
             case REOPENED -> "The goal does not hold: the last step is worked again. Send it with the next homework.";
             case STALE -> suggestion.refresh().isPresent() ? "" : "Begin the next session one step easier.";
             case TOO_MUCH_RECENT -> "The pass is there; a calm session first.";
+            case NO_CALMER -> "Sit further off, in a quieter place, or work by distance.";
             case GAVE_WAY -> "It is easier since, by itself.";
             case PERSON_GAP -> "Coach the person before the dog goes back.";
             case ALARM -> "It rests until you decide what comes next.";
@@ -156,6 +158,8 @@ public final class SuggestionWords {
             case PEOPLE -> m.more() == 1 ? "more person" : "more people";
             case PLACES -> m.more() == 1 ? "more place" : "more places";
             case COLD_CLEAN -> "more clean at the first try of a session";
+            case HANDS -> m.more() == 1 ? "more hand" : "more hands";
+            case ITEMS -> m.more() == 1 ? "more reward or object" : "more rewards or objects";
         }).toList();
         return String.join(", ", parts);
     }

@@ -4,6 +4,7 @@ import cahier.core.rep.LoggedRep;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Role;
+import cahier.core.rep.With;
 import java.time.Instant;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -25,7 +26,7 @@ public record KeptRep(UUID id, UUID sittingId, long trackId, long stepId, @Nulla
 
     /** As the rules read it; people and places by number. */
     public LoggedRep toLogged() {
-        return new LoggedRep(new Rep(id, happenedAt, outcome, role, value == null ? OptionalDouble.empty() : OptionalDouble.of(value), level), sittingId, trackId, stepId,
+        return new LoggedRep(new Rep(id, happenedAt, outcome, role, value == null ? OptionalDouble.empty() : OptionalDouble.of(value), level, new With(side == null ? "" : side.name(), item)), sittingId, trackId, stepId,
                 personId == null ? "" : personId.toString(), placeId == null ? "" : placeId.toString());
     }
 }

@@ -2,6 +2,7 @@ package cahier.app.owner;
 
 import cahier.app.track.PayWords;
 import cahier.app.track.Teaching;
+import cahier.core.pay.Feeding;
 import cahier.core.pay.PaySheet;
 import cahier.core.pay.Payoffs;
 import java.time.Instant;
@@ -14,9 +15,10 @@ import java.util.stream.Collectors;
  *
  * @param everyS seconds on average; 0 when the step is not paid while it lasts
  * @param intervals seconds from one pay to the next, comma between
+ * @param fed which reps are paid with food, 1 or 0 each, comma between; empty where every one is
  * @param payoffs what each rep is paid with, bar between; empty when the step has no mix
  */
-record PayScore(int everyS, String intervals, String payoffs) {
+record PayScore(int everyS, String intervals, String fed, String payoffs) {
 
     private static final int DRAWN = 200;
 
@@ -26,6 +28,8 @@ record PayScore(int everyS, String intervals, String payoffs) {
         Integer every = teaching.payEveryS();
         List<Integer> intervals = every == null ? List.of() : PaySheet.of(every, PaySheet.USUAL_SPREAD, DRAWN, seed).intervals();
         List<String> mix = teaching.payoffs().size() < 2 ? List.of() : Payoffs.draw(teaching.payoffs(), DRAWN, seed).stream().map(PayWords::of).toList();
-        return new PayScore(every == null ? 0 : every, intervals.stream().map(String::valueOf).collect(Collectors.joining(",")), String.join("|", mix));
+        Feeding feeding = teaching.fed();
+        String fed = feeding == Feeding.EVERY_TIME ? "" : feeding.draw(DRAWN, seed).stream().map(f -> f ? "1" : "0").collect(Collectors.joining(","));
+        return new PayScore(every == null ? 0 : every, intervals.stream().map(String::valueOf).collect(Collectors.joining(",")), fed, String.join("|", mix));
     }
 }

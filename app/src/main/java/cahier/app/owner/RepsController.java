@@ -16,6 +16,7 @@ import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.web.Measures;
 import cahier.app.web.Site;
 import cahier.core.pay.LeadClips;
+import cahier.core.rep.Aid;
 import cahier.core.rep.Outcome;
 import cahier.core.slip.Slip;
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -84,12 +85,13 @@ class RepsController {
         return Map.of("corrected", true);
     }
 
-    /** What kind of miss it was, where a chain broke, what was seen: {"slip", "event", "sign"}, each may be left out. */
+    /** What kind of miss it was, where a chain broke, what was seen, what helped: {"slip", "event", "sign", "aid", "cues"}, each may be left out. */
     @PostMapping("/o/{token}/reps/{id}/detail")
     Map<String, Boolean> detail(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
         Slip slip = RepBatch.optional("slip", body.get("slip"), Slip.values());
         Sign sign = RepBatch.optional("sign", body.get("sign"), Sign.values());
-        practice.describe(owner, RepBatch.uuid("id", TextNode.valueOf(id)), new Detail(slip, text("event", body.get("event"), LONGEST_EVENT), sign));
+        practice.describe(owner, RepBatch.uuid("id", TextNode.valueOf(id)), new Detail(slip, text("event", body.get("event"), LONGEST_EVENT), sign,
+                RepBatch.optional("aid", body.get("aid"), Aid.values()), cues(body.get("cues"))));
         return Map.of("kept", true);
     }
 
@@ -167,6 +169,18 @@ class RepsController {
             throw RepBatch.refused("leadHome", "a number from 0 to leadOn, which is " + on, body.get("leadHome"));
         }
         return new LeadClips(on, home);
+    }
+
+    /** How often the cue was said; none where it was said once, or nobody told. */
+    private static @Nullable Integer cues(@Nullable JsonNode value) {
+        if (value == null || value.isNull()) {
+            return null;
+        }
+        int said = value.isInt() ? value.asInt() : 0;
+        if (said < 2 || said > Detail.MOST_CUES) {
+            throw RepBatch.refused("cues", "a number from 2 to " + Detail.MOST_CUES, value);
+        }
+        return said;
     }
 
     private static int count(String field, @Nullable JsonNode value) {

@@ -2,6 +2,7 @@ package cahier.app.owner;
 
 import cahier.app.alarm.Alarm;
 import cahier.app.household.Facts;
+import cahier.app.log.Help;
 import cahier.app.log.KeptRep;
 import cahier.app.roadmap.ParkedItem;
 import cahier.app.sheet.Assignment;
@@ -105,9 +106,19 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
             return lasts != null && (lasts >= TIMED_FROM_S || plan().pass() == PassChoice.HOLD);
         }
 
+        /** Whether it keeps the time from the cue to the answer. */
+        public boolean isAnswerTimed() {
+            return plan().isAnswerTimed();
+        }
+
         /** Whether the page has a clock at all: a chain is timed from its first event to its last, if somebody presses Start. */
         public boolean isMeasured() {
-            return isTimed() || !plan().teaching().events().isEmpty();
+            return isTimed() || isAnswerTimed() || !plan().teaching().events().isEmpty();
+        }
+
+        /** What may have helped a rep that counts as helped: at most four, and nothing that the step allows. */
+        public List<Help> helps() {
+            return Help.beyond(plan().aid(), !plan().word().isEmpty());
         }
 
         /** Dots for the reps that are still to do in the first sitting. */

@@ -51,9 +51,17 @@ class WorriedController {
         Facts facts = practice.facts(owner);
         int left = Pick.whole("left", body.get("left"), 1, Departure.MOST_S);
         Integer upset = body.hasNonNull("upset") ? Pick.whole("upset", body.get("upset"), 0, left) : null;
-        Departure departure = new Departure(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), RepBatch.uuid("sitting", body.get("sitting")), left, upset,
+        Departure departure = new Departure(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), RepBatch.uuid("sitting", body.get("sitting")), left, upset, null,
                 Pick.past(RepBatch.instant("at", body.get("at")), now), "");
         marks.keep(owner, Work.DEPARTURE, Topic.ALONE, new Marks.Tapped(departure.id(), departure.dogId(), null, departure.happenedAt()), now, () -> departures.keep(owner.practice(), departure, now));
+        return Map.of("kept", true);
+    }
+
+    /** {"seconds"}: from the return until it lay down. */
+    @PostMapping("/o/{token}/departures/{id}/settled")
+    Map<String, Boolean> settled(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
+        int seconds = Pick.whole("seconds", body.get("seconds"), 0, Departure.LONGEST_SETTLING_S);
+        departures.settled(owner.practice(), owner.householdId(), RepBatch.uuid("id", TextNode.valueOf(id)), seconds, Instant.now(clock));
         return Map.of("kept", true);
     }
 

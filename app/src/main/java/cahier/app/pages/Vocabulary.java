@@ -50,6 +50,7 @@ import cahier.core.gate.Topic;
 import cahier.core.handling.HandSeen;
 import cahier.core.handling.Zone;
 import cahier.core.measure.Measure;
+import cahier.core.pay.Feeding;
 import cahier.core.pay.Payoff;
 import cahier.core.rep.Aid;
 import cahier.core.rest.Handler;
@@ -98,7 +99,7 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("movesOn", MovesOn.class),
             entry("passChoice", PassChoice.class), entry("trait", Trait.class),
             entry("payWords", PayWords.class),
-            entry("payoff", Payoff.class),
+            entry("payoff", Payoff.class), entry("feeding", Feeding.class),
             entry("probeWords", ProbeWords.class),
             entry("readingWords", ReadingWords.class),
             entry("redFlag", RedFlag.class),

@@ -16,6 +16,6 @@ public record Homework(long id, long householdId, int number, Instant issuedAt, 
 
     /** Pieces a day by the dog's name: one a rep. */
     public Map<String, Integer> pieces() {
-        return items.stream().collect(Collectors.toMap(SheetItem::dogName, i -> i.plan().repsADay(), Integer::sum));
+        return items.stream().collect(Collectors.toMap(SheetItem::dogName, i -> i.plan().piecesADay(), Integer::sum));
     }
 }

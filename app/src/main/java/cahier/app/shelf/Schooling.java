@@ -77,7 +77,7 @@ final class Schooling {
                 setting.aid() == null ? Aid.NONE : setting.aid(), spoken && !s.silent() ? said(template.word()) : "", pass, s.runOrUsual(), s.repsOrUsual(), s.sessionsOrUsual(),
                 s.minutesOrUsual(), onMiss(s), said(s.cautions()), new Teaching(said(s.pay()), said(s.equipment()), s.helper() == null ? Helper.NOBODY : s.helper(), s.slips() == null ? List.of() : s.slips(),
                         setting.events() == null ? List.of() : setting.events().stream().map(this::said).toList(), s.payEveryS(), s.payoffs() == null ? List.of() : s.payoffs(),
-                        s.traits() == null ? List.of() : s.traits(), s.measure()), s.spread());
+                        s.traits() == null ? List.of() : s.traits(), s.measure(), s.feeding()), s.spread());
     }
 
     private String onMiss(TemplateStep s) {

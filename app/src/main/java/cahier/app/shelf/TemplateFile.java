@@ -7,6 +7,7 @@ import cahier.core.method.Harm;
 import cahier.core.method.Method;
 import cahier.core.method.Question;
 import cahier.core.pass.Run;
+import cahier.core.pay.Feeding;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -142,6 +143,9 @@ public final class TemplateFile {
         }
         if (step.pass() != null && !step.pass().fitsDuration(step.durationS())) {
             findings.add(at + "durationS: " + PassChoice.NEEDS_DURATION);
+        }
+        if (template.kind() == TrackKind.COMFORT && step.feeding() != null && step.feeding() != Feeding.EVERY_TIME) {
+            findings.add(at + "feeding: must be EVERY_TIME on COMFORT, was " + step.feeding());
         }
         if (template.kind() == TrackKind.COMFORT && step.runOrUsual() < Run.COMFORT_LEAST) {
             findings.add(at + "run: must be " + Run.COMFORT_LEAST + " or more on COMFORT, was " + step.runOrUsual());

@@ -9,6 +9,7 @@ import cahier.core.measure.Measure;
 import cahier.core.method.Choice;
 import cahier.core.pass.Run;
 import cahier.core.pass.Spread;
+import cahier.core.pay.Feeding;
 import cahier.core.pay.Payoff;
 import cahier.core.rep.Aid;
 import cahier.core.slip.Slip;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param when only for households that chose this
  * @param pass the household's own rule where there is none
  * @param measure what it measures, where its criterion adjusts itself
+ * @param feeding how often a clean rep is paid with food; every time where nothing is said
  * @param guided what to do on a miss where the method guides the dog back
  */
 @JsonInclude(JsonInclude.Include.NON_DEFAULT)
@@ -36,7 +38,7 @@ public record TemplateStep(@Nullable String key, String title, @Nullable String 
                            @Nullable Integer run, @Nullable Integer reps, @Nullable Integer sessions, @Nullable Integer minutes,
                            @Nullable String onMiss, @Nullable String guided, @Nullable String cautions, @Nullable String pay,
                            @Nullable String equipment, @Nullable Helper helper, @Nullable List<Slip> slips, @Nullable List<String> events,
-                           @Nullable Integer payEveryS, @Nullable List<Payoff> payoffs, @Nullable List<Trait> traits, @Nullable Measure measure, @Nullable Spread spread) {
+                           @Nullable Integer payEveryS, @Nullable List<Payoff> payoffs, @Nullable List<Trait> traits, @Nullable Measure measure, @Nullable Feeding feeding, @Nullable Spread spread) {
 
     private static final int USUAL_REPS = 8;
     private static final int USUAL_SESSIONS = 2;
@@ -46,14 +48,14 @@ public record TemplateStep(@Nullable String key, String title, @Nullable String 
     public static TemplateStep fixed(@Nullable String key, StepPlan p) {
         Teaching t = p.teaching();
         return new TemplateStep(key, p.title(), p.how(), null, false, false, true, null, p.place(), p.distanceM(), p.durationS(), p.distraction(), p.who(), p.aid(), p.word(),
-                p.pass(), p.run(), p.reps(), p.sessions(), p.minutes(), p.onMiss(), null, p.cautions(), t.pay(), t.equipment(), t.helper(), t.slips(), t.events(), t.payEveryS(), t.payoffs(), t.traits().isEmpty() ? null : t.traits(), t.measure(), p.spread());
+                p.pass(), p.run(), p.reps(), p.sessions(), p.minutes(), p.onMiss(), null, p.cautions(), t.pay(), t.equipment(), t.helper(), t.slips(), t.events(), t.payEveryS(), t.payoffs(), t.traits().isEmpty() ? null : t.traits(), t.measure(), t.feeding(), p.spread());
     }
 
     /** As it stands, without a method. */
     public StepPlan asWritten() {
         return new StepPlan(title, or(how, ""), or(place, ""), distanceM, durationS, or(distraction, ""), or(who, ""), or(aid, Aid.NONE), or(word, ""), or(pass, PassChoice.RUN), runOrUsual(), repsOrUsual(),
                 sessionsOrUsual(), minutesOrUsual(), or(onMiss, ""), or(cautions, ""), new Teaching(or(pay, ""), or(equipment, ""), or(helper, Helper.NOBODY), or(slips, List.of()), or(events, List.of()),
-                        payEveryS, or(payoffs, List.of()), or(traits, List.of()), measure), spread);
+                        payEveryS, or(payoffs, List.of()), or(traits, List.of()), measure, feeding), spread);
     }
 
     private static <T> T or(@Nullable T written, T usual) {
@@ -63,7 +65,7 @@ public record TemplateStep(@Nullable String key, String title, @Nullable String 
     /** The same for every household, whatever it chose. */
     TemplateStep always() {
         return new TemplateStep(key, title, how, early, naming, silent, fixed, null, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes,
-                onMiss, guided, cautions, pay, equipment, helper, slips, events, payEveryS, payoffs, traits, measure, spread);
+                onMiss, guided, cautions, pay, equipment, helper, slips, events, payEveryS, payoffs, traits, measure, feeding, spread);
     }
 
     int runOrUsual() {

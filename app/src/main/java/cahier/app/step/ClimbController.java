@@ -10,6 +10,7 @@ import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.Check;
 import cahier.app.web.NotFound;
+import cahier.core.decide.TrackKind;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -57,7 +58,10 @@ class ClimbController {
         TrackSteps roadmap = page(me, track, model);
         Step base = roadmap.steps().stream().filter(s -> Long.toString(s.id()).equals(form.base())).findFirst().orElseThrow(() -> new NotFound("step " + form.base()));
         Check check = new Check(result);
-        List<StepPlan> steps = steps(check, base.plan(), form.read(check), result);
+        if (roadmap.track().kind() == TrackKind.COMFORT && form.food() != null && !form.food().isBlank()) {
+            check.refuse("food", StepForm.FED_ON_COMFORT);
+        }
+        List<StepPlan> steps = steps(check, base.plan(), form.read(check, base.plan().teaching().fed()), result);
         if (result.hasErrors()) {
             return "step/climb";
         }

@@ -1,6 +1,7 @@
 package cahier.app.step;
 
 import cahier.app.household.Place;
+import cahier.app.track.PayWords;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
@@ -22,7 +23,7 @@ import java.util.OptionalInt;
 /** A step written between two is easier than the one it is split from: what is not is refused beside its field (docs/rules.md 4, SPLIT). */
 public final class Easier {
 
-    private static final Map<Criterion, String> FIELDS = Map.of(Criterion.PLACE, "place", Criterion.DISTANCE, "distance", Criterion.DURATION, "duration", Criterion.DISTRACTION, "distraction",
+    private static final Map<Criterion, String> FIELDS = Map.of(Criterion.PLACE, "place", Criterion.FOOD, "food", Criterion.DISTANCE, "distance", Criterion.DURATION, "duration", Criterion.DISTRACTION, "distraction",
             Criterion.COMPANY, "who", Criterion.HELPER, "helper", Criterion.AID, "aid", Criterion.WORD, "word", Criterion.CHAIN, "events");
 
     private Easier() {
@@ -47,7 +48,7 @@ public final class Easier {
 
     private static Asks asks(StepPlan plan, List<Place> places) {
         OptionalInt difficulty = places.stream().filter(p -> p.name().equalsIgnoreCase(plan.place().strip())).mapToInt(Place::difficulty).findFirst();
-        return new Asks(plan.place(), difficulty, plan.distanceM(), plan.durationS(), plan.distraction(), plan.who(), plan.teaching().helper().ordinal(), plan.aid(), plan.word(), plan.teaching().events());
+        return new Asks(plan.place(), difficulty, plan.distanceM(), plan.durationS(), plan.distraction(), plan.who(), plan.teaching().helper().ordinal(), plan.aid(), plan.word(), plan.teaching().events(), plan.teaching().fed().ordinal());
     }
 
     private static String shown(Criterion criterion, StepPlan upper) {
@@ -60,6 +61,7 @@ public final class Easier {
             case HELPER -> upper.teaching().helper().words();
             case AID -> StepPlan.words(upper.aid());
             case WORD -> upper.word().isEmpty() ? "" : "“" + upper.word() + "”";
+            case FOOD -> PayWords.of(upper.teaching().fed());
             case CHAIN -> String.join(", ", upper.teaching().events());
         };
         return value.isEmpty() ? "none" : value;

@@ -14,6 +14,7 @@ import cahier.core.method.Method;
 import cahier.core.method.Question;
 import cahier.core.pass.Run;
 import cahier.core.pass.Spread;
+import cahier.core.pay.Feeding;
 import cahier.core.pay.PaySheet;
 import cahier.core.pay.Payoff;
 import cahier.core.rep.Aid;
@@ -30,7 +31,9 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
                        @Nullable String pass, @Nullable String run, @Nullable String reps, @Nullable String sessions, @Nullable String minutes,
                        @Nullable String onMiss, @Nullable String cautions, @Nullable String pay, @Nullable String equipment, @Nullable String helper,
                        @Nullable List<String> slips, @Nullable String events, @Nullable String payEvery, @Nullable List<String> payoffs, @Nullable String days, @Nullable String inSessions, @Nullable String people,
-                       @Nullable String places, @Nullable String coldClean, @Nullable String coldOf, @Nullable List<String> traits, @Nullable String measure) {
+                       @Nullable String places, @Nullable String coldClean, @Nullable String coldOf, @Nullable String hands, @Nullable String items, @Nullable List<String> traits, @Nullable String measure, @Nullable String food) {
+
+    static final String FED_ON_COMFORT = "must be every time on a comfort track: the food is what changes how it feels";
 
     private static final int LINE = 80;
     private static final int TEXT = 400;
@@ -54,7 +57,7 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
                 Integer.toString(p.sessions()), Integer.toString(p.minutes()), p.onMiss(), p.cautions(), t.pay(), t.equipment(), t.helper().name(),
                 t.slips().stream().map(Slip::name).toList(), String.join("\n", t.events()),
                 t.payEveryS() == null ? "" : t.payEveryS() + " s", t.payoffs().stream().map(Payoff::name).toList(),
-                asked(p, Spread::days), asked(p, Spread::sessions), asked(p, Spread::people), asked(p, Spread::places), asked(p, Spread::coldClean), asked(p, Spread::coldOf), t.traits().stream().map(Trait::name).toList(), MeasureForm.write(t.measure()));
+                asked(p, Spread::days), asked(p, Spread::sessions), asked(p, Spread::people), asked(p, Spread::places), asked(p, Spread::coldClean), asked(p, Spread::coldOf), asked(p, Spread::hands), asked(p, Spread::items), t.traits().stream().map(Trait::name).toList(), MeasureForm.write(t.measure()), t.fed().name());
     }
 
     private static String asked(StepPlan p, ToIntFunction<Spread> part) {
@@ -75,15 +78,22 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
         if (!by.fitsDuration(boxed(lasts)) && !check.isRefused("duration")) {
             check.refuse("duration", PassChoice.NEEDS_DURATION);
         }
+        if (traits != null && traits.contains(Trait.ANSWER_TIMED.name()) && (lasts.isPresent() || events != null && !events.isBlank())) {
+            check.refuse("traits", "must be without the time to the answer where a step lasts or is a chain: a rep keeps one time");
+        }
         return new StepPlan(check.text("title", title, LINE), check.text("how", how, TEXT), check.optional("place", place, LINE),
                 boxed(check.measure("distance", distance, Measures::metres)), boxed(lasts),
                 check.optional("distraction", distraction, LINE), check.optional("who", who, LINE), aid == null ? Aid.NONE : check.choice("aid", aid, Aid.class),
                 check.optional("word", word, 30), by, check.whole("run", run, fewest, Run.MOST), dose,
                 check.whole("sessions", sessions, 1, 20), check.whole("minutes", minutes, 1, 180),
-                check.optional("onMiss", onMiss, TEXT), check.optional("cautions", cautions, TEXT), teaching(check), spread(check));
+                check.optional("onMiss", onMiss, TEXT), check.optional("cautions", cautions, TEXT), teaching(check, kind), spread(check));
     }
 
-    private Teaching teaching(Check check) {
+    private Teaching teaching(Check check, TrackKind kind) {
+        Feeding fed = food == null || food.isEmpty() ? Feeding.EVERY_TIME : check.choice("food", food, Feeding.class);
+        if (kind == TrackKind.COMFORT && fed != Feeding.EVERY_TIME) {
+            check.refuse("food", FED_ON_COMFORT);
+        }
         List<Slip> codes = (slips == null ? List.<String>of() : slips).stream().map(s -> check.choice("slips", s, Slip.class)).distinct().toList();
         if (codes.size() > Slip.MOST) {
             check.refuse("slips", "must be at most " + Slip.MOST + ", were " + codes.size() + ": an owner taps them with one thumb");
@@ -94,12 +104,12 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
         }
         return new Teaching(check.optional("pay", pay, TEXT), check.optional("equipment", equipment, EQUIPMENT),
                 helper == null ? Helper.NOBODY : check.choice("helper", helper, Helper.class), codes.stream().limit(Slip.MOST).toList(), chain,
-                payEvery(check), payoffs(check), (traits == null ? List.<String>of() : traits).stream().map(t -> check.choice("traits", t, Trait.class)).toList(), MeasureForm.read(check, measure));
+                payEvery(check), payoffs(check), (traits == null ? List.<String>of() : traits).stream().map(t -> check.choice("traits", t, Trait.class)).toList(), MeasureForm.read(check, measure), fed == Feeding.EVERY_TIME ? null : fed);
     }
 
     /** None when nothing was typed: what is usual for the kind. Zeros are a choice too: no spread at all. */
     private @Nullable Spread spread(Check check) {
-        if (Stream.of(days, inSessions, people, places, coldClean, coldOf).allMatch(t -> t == null || t.isBlank())) {
+        if (Stream.of(days, inSessions, people, places, coldClean, coldOf, hands, items).allMatch(t -> t == null || t.isBlank())) {
             return null;
         }
         int clean = check.optionalWhole("coldClean", coldClean, 0, MOST_COLD).orElse(0);
@@ -108,7 +118,8 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
             check.refuse("coldOf", "must be " + clean + " or more, as many as must be clean, was " + of);
         }
         return new Spread(check.optionalWhole("days", days, 0, MOST_DAYS).orElse(0), check.optionalWhole("inSessions", inSessions, 0, MOST_DAYS).orElse(0),
-                check.optionalWhole("people", people, 0, MOST_COLD).orElse(0), check.optionalWhole("places", places, 0, MOST_COLD).orElse(0), clean, Math.max(of, clean));
+                check.optionalWhole("people", people, 0, MOST_COLD).orElse(0), check.optionalWhole("places", places, 0, MOST_COLD).orElse(0), clean, Math.max(of, clean),
+                check.optionalWhole("hands", hands, 0, Spread.MOST_HANDS).orElse(0), check.optionalWhole("items", items, 0, MOST_COLD).orElse(0));
     }
 
     /** Refuses what the household cannot show: two people where one lives. */

@@ -1,5 +1,6 @@
 package cahier.app.track;
 
+import cahier.core.pay.Feeding;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
@@ -14,7 +15,8 @@ public enum Criterion {
     COMPANY("lead and company", StepPlan::who),
     AID("aid", StepPlan::aid),
     WORD("word", StepPlan::word),
-    CHAIN("chain", p -> p.teaching().events());
+    CHAIN("chain", p -> p.teaching().events()),
+    FOOD("food", p -> p.teaching().fed() == Feeding.EVERY_TIME ? "" : p.teaching().fed());
 
     /** From as many as this on, a step asks for too much at once and the margin says so. */
     public static final int TOO_MANY = 3;

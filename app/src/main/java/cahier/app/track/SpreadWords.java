@@ -17,6 +17,8 @@ public final class SpreadWords {
         add(parts, s.sessions(), "in ", " sessions");
         add(parts, s.people(), "with ", " people");
         add(parts, s.places(), "in ", " places");
+        add(parts, s.hands(), "with ", s.hands() == 1 ? " hand" : " hands");
+        add(parts, s.items(), "with ", s.items() == 1 ? " reward or object" : " rewards or objects");
         if (s.coldOf() > 0) {
             parts.add(s.coldOf() == 1 ? "the last first try clean" : s.coldClean() + " of the last " + s.coldOf() + " first tries clean");
         }

@@ -27,6 +27,7 @@ public final class StepDifferences {
                 new Difference("On a miss", saved.onMiss(), yours.onMiss()),
                 new Difference("Cautions", saved.cautions(), yours.cautions()),
                 new Difference("How to pay", saved.teaching().pay(), yours.teaching().pay()),
+                new Difference("Food", PayWords.of(saved.teaching().fed()), PayWords.of(yours.teaching().fed())),
                 new Difference("Equipment", saved.teaching().equipment(), yours.teaching().equipment()),
                 new Difference("Helper", saved.teaching().helper().words(), yours.teaching().helper().words()),
                 new Difference("What can slip", slips(saved), slips(yours)),

@@ -7,6 +7,7 @@ import cahier.core.measure.Measure;
 import cahier.core.pass.PassRule;
 import cahier.core.pass.Reach;
 import cahier.core.pass.Spread;
+import cahier.core.pay.Feeding;
 import cahier.core.rep.Aid;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
@@ -108,6 +109,12 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         return between.isPresent() ? between.getAsDouble() : here;
     }
 
+    /** Whether the time from the cue to the answer is kept: not where it lasts or is a chain, for a rep keeps one time. */
+    @JsonIgnore
+    public boolean isAnswerTimed() {
+        return teaching.has(Trait.ANSWER_TIMED) && durationS == null && teaching.events().isEmpty() && teaching.measure() == null;
+    }
+
     /** "with a lure"; empty when the dog gets none. */
     public static String words(Aid aid) {
         return AID_WORDS.getOrDefault(aid, "");
@@ -176,6 +183,24 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
     @JsonIgnore
     public int minutesADay() {
         return minutes * sessions;
+    }
+
+    /** The same, fed so often. */
+    public StepPlan fed(Feeding other) {
+        return new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching.fed(other), spread);
+    }
+
+    /** How and how often to pay, in words; empty where nothing was said and every rep is fed. */
+    @JsonIgnore
+    public String payWords() {
+        String often = teaching.fed() == Feeding.EVERY_TIME ? "" : "Food: " + PayWords.of(teaching.fed()) + ".";
+        return teaching.pay().isEmpty() || often.isEmpty() ? teaching.pay() + often : teaching.pay() + (teaching.pay().endsWith(".") ? " " : ". ") + often;
+    }
+
+    /** Pieces a day, one for each rep that is fed. */
+    @JsonIgnore
+    public int piecesADay() {
+        return teaching.fed().pieces(repsADay());
     }
 
     /** How many reps a day it asks for. */

@@ -1,6 +1,7 @@
 package cahier.app.track;
 
 import cahier.core.measure.Measure;
+import cahier.core.pay.Feeding;
 import cahier.core.pay.PaySheet;
 import cahier.core.pay.Payoff;
 import cahier.core.slip.Slip;
@@ -19,26 +20,38 @@ import org.jspecify.annotations.Nullable;
  * @param payEveryS seconds from one pay to the next on average, when it is paid while it lasts; 1 to {@link PaySheet#LONGEST_MEAN}
  * @param payoffs what it may be paid with, drawn so that it cannot be guessed; none or two at least
  * @param traits what it is beside its criteria
+ * @param feeding how often a clean rep is paid with food; none is every time
  * @param measure what it measures, where its criterion adjusts itself (docs/rules.md 39); none on every other step
  */
 public record Teaching(String pay, String equipment, Helper helper, List<Slip> slips, List<String> events, @Nullable Integer payEveryS,
-                       List<Payoff> payoffs, @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Trait> traits, @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Measure measure) {
+                       List<Payoff> payoffs, @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Trait> traits, @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Measure measure, @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Feeding feeding) {
 
-    public static final Teaching NONE = new Teaching("", "", Helper.NOBODY, List.of(), List.of(), null, List.of(), List.of(), null);
+    public static final Teaching NONE = new Teaching("", "", Helper.NOBODY, List.of(), List.of(), null, List.of(), List.of(), null, null);
 
     /** Without traits. */
     public Teaching(String pay, String equipment, Helper helper, List<Slip> slips, List<String> events, @Nullable Integer payEveryS, List<Payoff> payoffs) {
-        this(pay, equipment, helper, slips, events, payEveryS, payoffs, List.of(), null);
+        this(pay, equipment, helper, slips, events, payEveryS, payoffs, List.of(), null, null);
     }
 
     /** A step that measures nothing. */
     public Teaching(String pay, String equipment, Helper helper, List<Slip> slips, List<String> events, @Nullable Integer payEveryS, List<Payoff> payoffs, List<Trait> traits) {
-        this(pay, equipment, helper, slips, events, payEveryS, payoffs, traits, null);
+        this(pay, equipment, helper, slips, events, payEveryS, payoffs, traits, null, null);
     }
 
     /** The same, measuring this. */
     public Teaching measuring(@Nullable Measure other) {
-        return new Teaching(pay, equipment, helper, slips, events, payEveryS, payoffs, traits, other);
+        return new Teaching(pay, equipment, helper, slips, events, payEveryS, payoffs, traits, other, feeding);
+    }
+
+    /** The same, fed so often. */
+    public Teaching fed(Feeding other) {
+        return new Teaching(pay, equipment, helper, slips, events, payEveryS, payoffs, traits, measure, other == Feeding.EVERY_TIME ? null : other);
+    }
+
+    /** How often a clean rep is paid with food. */
+    @JsonIgnore
+    public Feeding fed() {
+        return feeding == null ? Feeding.EVERY_TIME : feeding;
     }
 
     public Teaching {

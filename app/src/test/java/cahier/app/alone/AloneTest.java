@@ -97,6 +97,25 @@ class AloneTest extends AppTest {
     }
 
     @Test
+    void aDogThatTakesLongToLieDownIsLeftNoLonger() throws Exception {
+        String sitting = UUID.randomUUID().toString();
+        String one = UUID.randomUUID().toString();
+        String two = UUID.randomUUID().toString();
+        depart(one, sitting, 20, "");
+        depart(two, sitting, 40, "");
+        assertThat(track().target()).isEqualTo(50);
+        home.post("departures/" + two + "/settled", "{\"seconds\":75}").andExpect(status().isOk());
+        page().andExpect(content().string(allOf(containsString("Next: at longest 40\u00a0s"), containsString("over 1\u00a0min to lie down"), containsString("lay down within 1\u00a0min 15\u00a0s in the middle"))));
+        home.post("departures/" + one + "/settled", "{\"seconds\":10}");
+        assertThat(track().target()).isEqualTo(40);
+        home.post("departures/" + two + "/settled", "{\"seconds\":60}");
+        assertThat(track().target()).isEqualTo(50);
+        home.post("departures/" + two + "/settled", "{\"seconds\":3601}").andExpect(jsonPath("$.error").value("seconds must be a whole number from 0 to 3600, was 3601"));
+        homes.make(edda(), TrackKind.SKILL, 1).post("departures/" + two + "/settled", "{\"seconds\":5}").andExpect(status().isNotFound());
+        home.post("departures/" + UUID.randomUUID() + "/settled", "{\"seconds\":5}").andExpect(status().isNotFound());
+    }
+
+    @Test
     void hoursThatNobodyCoversAreCounted() throws Exception {
         String to = "/households/" + home.id + "/hours";
         page().andExpect(content().string(containsString("Nobody is missing")));

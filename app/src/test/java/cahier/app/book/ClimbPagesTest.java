@@ -1,7 +1,9 @@
 package cahier.app.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.matchesPattern;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
@@ -12,16 +14,22 @@ import cahier.app.step.EffortWords;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.app.track.Step;
+import cahier.app.track.Tracks;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
+import java.time.Duration;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** Several steps at once: seen first, then kept; and the step half-way that a split proposes. */
 class ClimbPagesTest extends AppTest {
+
+    @Autowired
+    private Tracks tracks;
 
     private Home home;
 
@@ -48,6 +56,31 @@ class ClimbPagesTest extends AppTest {
         fields[7] = "yes";
         climb(fields).andExpect(redirectedUrl("/tracks/" + home.track));
         assertThat(home.roadmap().steps()).extracting(Step::title).containsExactly("Step 1", "Step 1, 5\u00a0s", "Step 1, 10\u00a0s", "Step 1, 15\u00a0s", "Step 1, 30\u00a0s");
+    }
+
+    @Test
+    void foodFadesAsAClimbAndTheRestOfCahierKnows() throws Exception {
+        climb("food", "NOW_AND_THEN", "keep", "yes").andExpect(redirectedUrl("/tracks/" + home.track));
+        assertThat(home.roadmap().steps()).extracting(Step::title).containsExactly("Step 1", "Step 1, food about every other time", "Step 1, food now and then");
+        assertThat(home.roadmap().steps()).extracting(s -> s.plan().piecesADay()).containsExactly(16, 8, 4);
+        Step fading = home.roadmap().steps().get(2);
+        home.within(() -> tracks.move(edda().practice(), home.track, fading.id(), null, null, "Edda", now()));
+        clock.pass(Duration.ofMinutes(2));
+        home.issue();
+        open("/o/" + home.token + "/practice/" + fading.id()).andExpect(content().string(allOf(containsString("Now and then, about one clean rep in four. It must not know which."), containsString("Food: now and then"), matchesPattern("(?s).*data-fed=\"[01](,[01])+\".*"))));
+        long sheet = homes.number(edda(), "select max(id) from homework where household_id = " + home.id);
+        open("/sheets/" + sheet).andExpect(content().string(containsString("Food: now and then, about one clean rep in four.")));
+        send("/tracks/" + home.track + "/climb", "base", Long.toString(fading.id()), "food", "EVERY_OTHER").andExpect(content().string(containsString("must be rarer than now, now and then")));
+    }
+
+    @Test
+    void foodNeverFadesWhereFearIsWorkedOn() throws Exception {
+        Home fear = homes.make(edda(), TrackKind.COMFORT, 1);
+        send("/tracks/" + fear.track + "/climb", "base", Long.toString(fear.stepNow()), "food", "NONE").andExpect(content().string(containsString("must be every time on a comfort track")));
+        send("/steps/" + fear.stepNow(), "version", "0", "title", "Step 1", "how", "Wait.", "run", "5", "reps", "8", "sessions", "2", "minutes", "5", "food", "EVERY_OTHER").andExpect(status().isOk())
+                .andExpect(content().string(containsString("must be every time on a comfort track")));
+        assertThat(fear.roadmap().steps().get(0).plan().piecesADay()).isEqualTo(16);
+        send("/steps/" + home.stepNow(), "version", "0", "title", "Step 1", "how", "Wait.", "run", "5", "reps", "8", "sessions", "2", "minutes", "5", "food", "SELDOM").andExpect(content().string(containsString("SELDOM")));
     }
 
     @ParameterizedTest

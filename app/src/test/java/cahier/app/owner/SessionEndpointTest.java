@@ -20,9 +20,19 @@ import cahier.app.log.RepLog;
 import cahier.app.log.Sign;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
+import cahier.app.track.Helper;
+import cahier.app.track.PassChoice;
+import cahier.app.track.Step;
+import cahier.app.track.StepPlan;
+import cahier.app.track.Teaching;
+import cahier.app.track.Tracks;
+import cahier.app.track.Trait;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
+import cahier.core.pass.Missing;
+import cahier.core.pass.Spread;
+import cahier.core.rep.Aid;
 import cahier.core.rep.Role;
 import cahier.core.slip.Slip;
 import java.time.Duration;
@@ -42,6 +52,8 @@ class SessionEndpointTest extends AppTest {
     private RepLog log;
     @Autowired
     private Alarms alarms;
+    @Autowired
+    private Tracks tracks;
 
     private final String sitting = UUID.randomUUID().toString();
     private Home home;
@@ -90,6 +102,60 @@ class SessionEndpointTest extends AppTest {
         home.post("reps/" + UUID.randomUUID() + "/detail", "{}").andExpect(status().isNotFound());
         Home neighbour = homes.make(edda(), TrackKind.SKILL, 1);
         neighbour.post("reps/" + id + "/detail", "{\"slip\":\"GRABBED\"}").andExpect(status().isNotFound());
+    }
+
+    private void save(Step step, StepPlan plan) {
+        asEdda(() -> {
+            tracks.saveStep(edda().practice(), step.id(), step.version(), plan, now());
+            return step;
+        });
+    }
+
+    @Test
+    void whatHelpedIsKeptAndSaysWhatToDo() throws Exception {
+        List<String> said = List.of("{\"cues\":2}", "{\"aid\":\"HAND\"}", "{\"aid\":\"HAND\"}", "{\"aid\":\"HAND\"}");
+        for (int i = 0; i < said.size(); i++) {
+            open("/tracks/" + home.track).andExpect(content().string(not(containsString("Put the help back in"))));
+            String id = new UUID(1, i).toString();
+            home.sendReps("{\"reps\":[" + rep(id, "", now().plusSeconds(i)).replace("MISSED", "HELPED") + "]}");
+            home.post("reps/" + id + "/detail", said.get(i)).andExpect(status().isOk());
+        }
+        assertThat(details()).containsExactly(new Detail(null, "", null, null, 2), new Detail(null, "", null, Aid.HAND, null), new Detail(null, "", null, Aid.HAND, null), new Detail(null, "", null, Aid.HAND, null));
+        open("/tracks/" + home.track).andExpect(content().string(allOf(containsString("Put the help back in"), containsString("3 of 4 helped reps: done with an empty hand."))));
+        for (String wrong : List.of("1", "10", "\"two\"", "2.5")) {
+            home.post("reps/" + new UUID(1, 0) + "/detail", "{\"cues\":" + wrong + "}").andExpect(status().isBadRequest()).andExpect(jsonPath("$.error").value(startsWith("cues must be a number from 2 to 9")));
+        }
+    }
+
+    @Test
+    void handsAndItemsStandInTheEvidenceAndInTheSpread() throws Exception {
+        StepPlan plan = home.roadmap().steps().get(0).plan();
+        Step first = home.roadmap().steps().get(0);
+        save(first, plan.passedBy(PassChoice.RUN, 5, new Spread(0, 0, 0, 0, 0, 0, 2, 2)));
+        for (int i = 0; i < 18; i++) {
+            boolean ball = i % 2 == 0;
+            String one = rep(new UUID(2, i).toString(), "", now().plusSeconds(i)).replace("MISSED", ball ? "CLEAN" : "MISSED");
+            home.sendReps("{\"reps\":[" + one.substring(0, one.length() - 1) + ",\"item\":\"" + (ball ? "Ball" : "glove ") + "\",\"side\":\"" + (ball ? "LEFT" : "RIGHT") + "\"}]}").andExpect(status().isOk());
+        }
+        clock.pass(Duration.ofMinutes(31));
+        assertThat(home.suggestion().grounds().gaps()).extracting(g -> g.better().name() + " over " + g.worse().name()).containsExactly("left hand over right hand", "ball over glove");
+        assertThat(home.suggestion().grounds().suggestion().missing()).contains(new Missing(Missing.What.HANDS, 1), new Missing(Missing.What.ITEMS, 1));
+        open("/tracks/" + home.track).andExpect(content().string(allOf(containsString("glove differs"), containsString("with 2 hands, with 2 rewards or objects"))));
+    }
+
+    @Test
+    void howSoonItAnswersIsTimedAndSaid() throws Exception {
+        Step first = home.roadmap().steps().get(0);
+        Teaching timed = new Teaching("", "", Helper.NOBODY, List.of(), List.of(), null, List.of(), List.of(Trait.ANSWER_TIMED));
+        StepPlan p = first.plan();
+        save(first, new StepPlan(p.title(), p.how(), p.place(), p.distanceM(), null, "", "", p.aid(), "down", p.pass(), p.run(), p.reps(), p.sessions(), p.minutes(), "", "", timed));
+        home.issue();
+        open("/o/" + home.token + "/practice/" + first.id()).andExpect(content().string(allOf(containsString("cue to answer"), containsString("Said it again"), containsString("Pointing"))));
+        for (int i = 0; i < 5; i++) {
+            String one = rep(new UUID(3, i).toString(), "", now().plusSeconds(i)).replace("MISSED", "CLEAN");
+            home.sendReps("{\"reps\":[" + one.substring(0, one.length() - 1) + ",\"value\":4}]}").andExpect(status().isOk());
+        }
+        open("/tracks/" + home.track).andExpect(content().string(allOf(containsString("Pay the quick ones"), containsString("It answers after 4\u00a0s"))));
     }
 
     @Test

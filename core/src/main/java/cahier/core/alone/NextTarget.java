@@ -18,6 +18,8 @@ public final class NextTarget {
     private static final double MOST_GROWTH_S = 300;
     private static final double LEAST_S = 1;
     private static final int MOST_SESSIONS = 60;
+    /** Lying down later than this after the return is not calm yet, seconds. */
+    public static final int SETTLES_WITHIN_S = 60;
 
     private NextTarget() {
     }
@@ -43,6 +45,21 @@ public final class NextTarget {
         double calm = longestCalm.getAsDouble();
         double growth = calm < SHORT_S ? SHORT_GROWTH : calm < MIDDLE_S ? MIDDLE_GROWTH : LONG_GROWTH;
         return calm + Math.min(MOST_GROWTH_S, growth * calm);
+    }
+
+    /**
+     * The same where it took the dog long to lie down after the return: then it stays at what was calm.
+     *
+     * @param settled seconds from the return until it lay, of the calm departures of which somebody said it
+     */
+    public static double after(OptionalDouble longestCalm, OptionalDouble upsetAfter, List<Integer> settled) {
+        double next = after(longestCalm, upsetAfter);
+        return isRestless(settled) && longestCalm.isPresent() ? Math.min(next, longestCalm.getAsDouble()) : next;
+    }
+
+    /** Whether half or more of them took longer than {@link #SETTLES_WITHIN_S}. */
+    public static boolean isRestless(List<Integer> settled) {
+        return !settled.isEmpty() && 2 * settled.stream().filter(s -> s > SETTLES_WITHIN_S).count() >= settled.size();
     }
 
     /** The targets that still lie before the goal where every session is calm, this one first, the goal last; 60 at the most. */

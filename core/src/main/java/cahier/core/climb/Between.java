@@ -19,7 +19,7 @@ public final class Between {
     }
 
     /** What a step can ask more of. */
-    public enum Criterion { PLACE, DISTANCE, DURATION, DISTRACTION, COMPANY, HELPER, AID, WORD, CHAIN }
+    public enum Criterion { PLACE, DISTANCE, DURATION, DISTRACTION, COMPANY, HELPER, AID, WORD, CHAIN, FOOD }
 
     /** How one criterion compares with the upper step's. */
     public enum Change { SAME, EASIER, HARDER, OTHER }
@@ -42,9 +42,10 @@ public final class Between {
      * @param helper 0 nobody, then the harder the higher
      * @param word what is said; empty while nothing is
      * @param events of a chain, in order
+     * @param feeding 0 fed every time, then the rarer the higher
      */
     public record Asks(String place, OptionalInt difficulty, @Nullable Double metres, @Nullable Double seconds, String distraction, String company, int helper, Aid aid, String word,
-                       List<String> events) {
+                       List<String> events, int feeding) {
 
         public Asks {
             Objects.requireNonNull(place, "place");
@@ -81,6 +82,7 @@ public final class Between {
         changes.put(Criterion.AID, rising(between.aid().ordinal(), upper.aid().ordinal()));
         changes.put(Criterion.WORD, text(between.word(), upper.word()));
         changes.put(Criterion.CHAIN, chain(between.events(), upper.events()));
+        changes.put(Criterion.FOOD, rising(between.feeding(), upper.feeding()));
         return changes;
     }
 

@@ -13,6 +13,8 @@ public enum Cause {
     TOO_MUCH(2),
     /** Too few CLEAN among the last 10. */
     LOW_RATE(2),
+    /** No calmer over three sittings of a step that measures them (section 39). */
+    NO_CALMER(2),
     /** The latest block of a block rule says back. */
     BLOCK(2),
     /** One person's reps differ from the others'. */

@@ -3,6 +3,7 @@ package cahier.core.decide;
 import cahier.core.decide.Reason.Code;
 import cahier.core.measure.Headway;
 import cahier.core.measure.Measure;
+import cahier.core.measure.NoCalmer;
 import cahier.core.pass.PassCheck;
 import cahier.core.rep.Evidence;
 import cahier.core.rep.Outcome;
@@ -102,8 +103,16 @@ public final class Judge {
         if (tooMuch >= (comfort ? COMFORT_TOO_MUCH : SKILL_TOO_MUCH)) {
             return Optional.of(stepDown(Cause.TOO_MUCH, Reason.of(Code.TOO_MUCH_RECENT, tooMuch, recent.sessions().size())));
         }
-        return lowRate().map(reason -> unlessOnePerson(Cause.LOW_RATE, reason))
+        return noCalmer().or(() -> lowRate().map(reason -> unlessOnePerson(Cause.LOW_RATE, reason)))
                 .or(() -> blockSaysBack().map(reason -> unlessOnePerson(Cause.BLOCK, reason)));
+    }
+
+    /** A person must look: sitting on is no cure. Only what came after the last answered CALL says so. */
+    private Optional<Suggestion> noCalmer() {
+        Instant since = given.history().callAnsweredAt().orElse(Instant.MIN);
+        return given.rule().measure().filter(m -> m.kind() == Measure.Kind.SITTING)
+                .flatMap(m -> NoCalmer.of(given.visit().sessions().stream().filter(s -> s.start().isAfter(since)).toList()))
+                .map(n -> say(Decision.CALL, Cause.NO_CALMER, Reason.of(Code.CALM_PERCENT, n.latest(), n.first())));
     }
 
     /** Whether the step adjusts its own criterion (docs/rules.md 39). */

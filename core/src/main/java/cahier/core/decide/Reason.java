@@ -32,6 +32,8 @@ public record Reason(Code code, int value, int of, String who) {
         CLEAN_OF_LAST,
         /** {@code value} MISSED or TOO_MUCH of the last {@code of}. */
         OFF_OF_LAST,
+        /** {@code value} percent of what passed it was calm at in the latest sitting, {@code of} percent two sittings before. */
+        CALM_PERCENT,
         /** {@code value} CLEAN of the latest block of {@code of}. */
         CLEAN_OF_BLOCK,
         /** {@code value} CLEAN in a row at the end. */

@@ -1,13 +1,13 @@
 package cahier.core.pass;
 
+import cahier.core.rep.Cells;
 import cahier.core.rep.Evidence;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Session;
 import cahier.core.rep.Visit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
-import java.util.stream.Collectors;
+import java.util.function.BiFunction;
 
 /**
  * Over how much of life the evidence must be spread (docs/rules.md 3). 0 asks for nothing.
@@ -18,14 +18,18 @@ import java.util.stream.Collectors;
  * @param places that each have 3 reps or more, 0.8 of them CLEAN
  * @param coldClean CLEAN wanted among the last {@code coldOf} cold reps
  * @param coldOf cold reps looked at, at least coldClean
+ * @param hands that each have 3 reps or more, 0.8 of them CLEAN; 2 at most
+ * @param items rewards or objects, the same
  */
-public record Spread(int days, int sessions, int people, int places, int coldClean, int coldOf) {
+public record Spread(int days, int sessions, int people, int places, int coldClean, int coldOf, int hands, int items) {
 
     /** Asks for nothing: the default of a SKILL track. */
     public static final Spread NONE = new Spread(0, 0, 0, 0, 0, 0);
     /** Two days and the latest cold rep CLEAN: the default of a COMFORT track. */
     public static final Spread COMFORT = new Spread(2, 0, 0, 0, 1, 1);
 
+    /** A left one and a right one. */
+    public static final int MOST_HANDS = 2;
     static final int REPS_TO_COUNT = 3;
     static final double RATE_TO_COUNT = 0.8;
     private static final double EPSILON = 1e-9;
@@ -36,9 +40,19 @@ public record Spread(int days, int sessions, int people, int places, int coldCle
         atLeastZero("people", people);
         atLeastZero("places", places);
         atLeastZero("coldClean", coldClean);
+        atLeastZero("hands", hands);
+        atLeastZero("items", items);
         if (coldOf < coldClean) {
             throw new IllegalArgumentException("coldOf must be at least coldClean " + coldClean + ", was " + coldOf);
         }
+        if (hands > MOST_HANDS) {
+            throw new IllegalArgumentException("hands must be at most " + MOST_HANDS + ", was " + hands);
+        }
+    }
+
+    /** One that asks nothing of hands and items. */
+    public Spread(int days, int sessions, int people, int places, int coldClean, int coldOf) {
+        this(days, sessions, people, places, coldClean, coldOf, 0, 0);
     }
 
     List<Missing> missing(Visit counted) {
@@ -46,24 +60,22 @@ public record Spread(int days, int sessions, int people, int places, int coldCle
         List<Session> withWork = counted.sessions().stream().filter(s -> !s.work().isEmpty()).toList();
         add(missing, Missing.What.DAYS, days - (int) withWork.stream().map(Session::day).distinct().count());
         add(missing, Missing.What.SESSIONS, sessions - withWork.size());
-        add(missing, Missing.What.PEOPLE, people - sure(withWork, Session::person));
-        add(missing, Missing.What.PLACES, places - sure(withWork, Session::place));
+        add(missing, Missing.What.PEOPLE, people - sure(withWork, (s, r) -> s.person()));
+        add(missing, Missing.What.PLACES, places - sure(withWork, (s, r) -> s.place()));
+        add(missing, Missing.What.HANDS, hands - sure(withWork, (s, r) -> r.with().hand()));
+        add(missing, Missing.What.ITEMS, items - sure(withWork, (s, r) -> r.with().item()));
         if (coldOf > 0) {
             add(missing, Missing.What.COLD_CLEAN, coldClean - Evidence.cold(counted, coldOf).orElse(0));
         }
         return missing;
     }
 
-    /** How many people or places have enough reps, and enough of them CLEAN, to count. */
-    private static int sure(List<Session> sessions, Function<Session, String> key) {
-        return (int) sessions.stream()
-                .collect(Collectors.groupingBy(key, Collectors.flatMapping(s -> s.work().stream(), Collectors.toList())))
-                .values().stream().filter(Spread::counts).count();
-    }
-
-    private static boolean counts(List<Rep> reps) {
-        long clean = reps.stream().filter(Rep::isClean).count();
-        return reps.size() >= REPS_TO_COUNT && clean >= RATE_TO_COUNT * reps.size() - EPSILON;
+    /** How many people, places, hands or items have enough reps, and enough of them CLEAN, to count. */
+    private static int sure(List<Session> sessions, BiFunction<Session, Rep, String> key) {
+        record Named(String name, boolean clean) {
+        }
+        return (int) Cells.by(sessions.stream().flatMap(s -> s.work().stream().map(r -> new Named(key.apply(s, r), r.isClean()))).toList(), Named::name, Named::clean).stream()
+                .filter(c -> c.reps() >= REPS_TO_COUNT && c.clean() >= RATE_TO_COUNT * c.reps() - EPSILON).count();
     }
 
     private static void add(List<Missing> missing, Missing.What what, int more) {

@@ -4,12 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.apache.commons.numbers.gamma.LogBeta;
 
 /**
- * Two people, or two places, whose reps differ by more than chance (docs/rules.md 2, gap).
+ * Two people, places, hands or items whose reps differ by more than chance (docs/rules.md 2, gap).
  *
  * @param better whose true rate is most likely higher
  * @param worse the other
@@ -57,14 +58,30 @@ public record Gap(Share better, Share worse, double probability) {
      * @param company what both must have in common, say {@code Session::place}
      */
     public static List<Gap> among(Visit visit, Function<Session, String> key, Function<Session, String> company) {
-        List<String> names = visit.sessions().stream().map(key).filter(n -> !n.isEmpty()).distinct().sorted().toList();
+        return among(trials(visit, (session, rep) -> key.apply(session), company));
+    }
+
+    /** The same between what the reps were done with, say {@code With::item}; compared only where the same people used both. */
+    public static List<Gap> amongWith(Visit visit, Function<With, String> key) {
+        return among(trials(visit, (session, rep) -> key.apply(rep.with()), Session::person));
+    }
+
+    private record Trial(String name, String company, boolean clean) {
+    }
+
+    private static List<Trial> trials(Visit visit, BiFunction<Session, Rep, String> key, Function<Session, String> company) {
+        return visit.sessions().stream().flatMap(s -> s.work().stream().map(r -> new Trial(key.apply(s, r), company.apply(s), r.isClean()))).filter(t -> !t.name().isEmpty()).toList();
+    }
+
+    private static List<Gap> among(List<Trial> trials) {
+        List<String> names = trials.stream().map(Trial::name).distinct().sorted().toList();
         List<Share[]> pairs = new ArrayList<>();
         for (int a = 0; a < names.size(); a++) {
             for (int b = a + 1; b < names.size(); b++) {
-                Set<String> common = companyOf(visit, key, company, names.get(a));
-                common.retainAll(companyOf(visit, key, company, names.get(b)));
-                Share first = share(visit, key, company, names.get(a), common);
-                Share second = share(visit, key, company, names.get(b), common);
+                Set<String> common = companyOf(trials, names.get(a));
+                common.retainAll(companyOf(trials, names.get(b)));
+                Share first = share(trials, names.get(a), common);
+                Share second = share(trials, names.get(b), common);
                 if (first.reps() >= LEAST_REPS && second.reps() >= LEAST_REPS) {
                     pairs.add(new Share[] {first, second});
                 }
@@ -82,13 +99,12 @@ public record Gap(Share better, Share worse, double probability) {
         return List.copyOf(gaps);
     }
 
-    private static Set<String> companyOf(Visit visit, Function<Session, String> key, Function<Session, String> company, String name) {
-        return visit.sessions().stream().filter(s -> key.apply(s).equals(name) && !s.work().isEmpty()).map(company).collect(Collectors.toSet());
+    private static Set<String> companyOf(List<Trial> trials, String name) {
+        return trials.stream().filter(t -> t.name().equals(name)).map(Trial::company).collect(Collectors.toSet());
     }
 
-    private static Share share(Visit visit, Function<Session, String> key, Function<Session, String> company, String name, Set<String> common) {
-        List<Rep> reps = visit.sessions().stream().filter(s -> key.apply(s).equals(name) && common.contains(company.apply(s)))
-                .flatMap(s -> s.work().stream()).toList();
-        return new Share(name, (int) reps.stream().filter(Rep::isClean).count(), reps.size());
+    private static Share share(List<Trial> trials, String name, Set<String> common) {
+        List<Trial> shared = trials.stream().filter(t -> t.name().equals(name) && common.contains(t.company())).toList();
+        return new Share(name, (int) shared.stream().filter(Trial::clean).count(), shared.size());
     }
 }

@@ -13,8 +13,9 @@ import java.util.UUID;
  * @param at when it happened
  * @param value what was measured, where the step measures something
  * @param level the loudness of a noise or the zone of a touch it was measured at; empty for everything else
+ * @param with the hand and the item, where somebody said
  */
-public record Rep(UUID id, Instant at, Outcome outcome, Role role, OptionalDouble value, String level) {
+public record Rep(UUID id, Instant at, Outcome outcome, Role role, OptionalDouble value, String level, With with) {
 
     /** By time, then id: the order every rule reads reps in. */
     public static final Comparator<Rep> IN_ORDER = Comparator.comparing(Rep::at).thenComparing(Rep::id);
@@ -26,6 +27,12 @@ public record Rep(UUID id, Instant at, Outcome outcome, Role role, OptionalDoubl
         Objects.requireNonNull(role, "role");
         Objects.requireNonNull(value, "value");
         Objects.requireNonNull(level, "level");
+        Objects.requireNonNull(with, "with");
+    }
+
+    /** A rep of which nobody said hand and item. */
+    public Rep(UUID id, Instant at, Outcome outcome, Role role, OptionalDouble value, String level) {
+        this(id, at, outcome, role, value, level, With.NOTHING_SAID);
     }
 
     /** A rep with a value alone. */

@@ -19,7 +19,7 @@ class BetweenTest {
     private static final Asks UPPER = asks("hall", 1, 4.0, 40.0, "the bell", "", 1, Aid.HAND, "mat", List.of("knock", "open"));
 
     private static Asks asks(String place, int difficulty, Double metres, Double seconds, String distraction, String company, int helper, Aid aid, String word, List<String> events) {
-        return new Asks(place, difficulty < 0 ? OptionalInt.empty() : OptionalInt.of(difficulty), metres, seconds, distraction, company, helper, aid, word, events);
+        return new Asks(place, difficulty < 0 ? OptionalInt.empty() : OptionalInt.of(difficulty), metres, seconds, distraction, company, helper, aid, word, events, 0);
     }
 
     private static Change of(Criterion criterion, Asks between, Harder distance) {
@@ -52,6 +52,13 @@ class BetweenTest {
         assertThat(of(Criterion.CHAIN, asks("hall", 1, 4.0, 40.0, "the bell", "", 1, Aid.HAND, "mat", List.of("knock")), Harder.UNKNOWN)).isEqualTo(Change.EASIER);
         assertThat(of(Criterion.CHAIN, asks("hall", 1, 4.0, 40.0, "the bell", "", 1, Aid.HAND, "mat", List.of("knock", "open", "greet")), Harder.UNKNOWN)).isEqualTo(Change.HARDER);
         assertThat(of(Criterion.CHAIN, asks("hall", 1, 4.0, 40.0, "the bell", "", 1, Aid.HAND, "mat", List.of("open", "knock")), Harder.UNKNOWN)).isEqualTo(Change.OTHER);
+    }
+
+    @Test
+    void foodMoreOftenIsEasier() {
+        Asks fading = new Asks("hall", OptionalInt.of(1), 4.0, 40.0, "the bell", "", 1, Aid.HAND, "mat", UPPER.events(), 2);
+        assertThat(Between.compare(UPPER, fading, Harder.UNKNOWN)).containsEntry(Criterion.FOOD, Change.EASIER);
+        assertThat(Between.harder(Between.compare(fading, UPPER, Harder.UNKNOWN))).containsExactly(Criterion.FOOD);
     }
 
     @Test

@@ -50,7 +50,7 @@ class PermitTest {
                 }
             }
         }
-        assertThat(seen).isEqualTo((9 + 5) * 8 * 2 * 7 * 16 * 4 * 64);
+        assertThat(seen).isEqualTo((9 + 5) * 8 * 2 * 7 * 17 * 4 * 64);
     }
 
     private static boolean bit(int bits, int n) {
