@@ -60,7 +60,7 @@ class DemoOutdoors {
         each(outdoors.watched()).forEach(w -> watch(practice, facts, w, today, events));
         each(outdoors.walked()).forEach(w -> {
             Instant at = at(facts, today, w.day(), w.at());
-            events.add(new DemoEvent(at, at.plus(Sessions.CLOSES_AFTER), () -> outings.keep(practice, new Outing(id(household, "walk", at), household, dog(facts, w.dog()), w.paces(), w.calm(), w.round(), at), at)));
+            events.add(new DemoEvent(at, at.plus(Sessions.CLOSES_AFTER), () -> outings.keep(practice, Outing.byPaces(id(household, "walk", at), household, dog(facts, w.dog()), w.paces(), w.calm(), w.round(), at), at)));
         });
         each(outdoors.setups()).forEach(s -> setups.keep(practice, household, s.place(), s.kind(), s.address(), trainer.signature(), at(facts, today, s.day(), KEPT_AT)));
         return events;

@@ -47,15 +47,18 @@ interface OutingMapper {
     List<WatchTap> taps(PracticeId practice, long household, UUID watching);
 
     @Insert("""
-            insert into outing (id, practice_id, household_id, dog_id, paces, calm_paces, round_paces, happened_at, received_at)
-            values (#{o.id}, #{practice}, #{o.householdId}, #{o.dogId}, #{o.paces}, #{o.calmPaces}, #{o.roundPaces}, #{o.happenedAt}, #{now}) on conflict do nothing""")
+            insert into outing (id, practice_id, household_id, dog_id, paces, calm_paces, round_paces, places, happened_at, received_at)
+            values (#{o.id}, #{practice}, #{o.householdId}, #{o.dogId}, #{o.paces}, #{o.calmPaces}, #{o.roundPaces}, #{o.places}, #{o.happenedAt}, #{now}) on conflict do nothing""")
     void insert(PracticeId practice, @Param("o") Outing outing, Instant now);
 
     @Update("update outing set undone_at = coalesce(undone_at, #{now}) where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int undo(PracticeId practice, long household, UUID id, Instant now);
 
+    /** The latest by paces and the latest place by place, so many of either. */
     @Select("""
-            select id, household_id, dog_id, paces, calm_paces, round_paces, happened_at from outing
-            where practice_id = #{practice} and household_id = #{household} and dog_id = #{dog} and undone_at is null order by happened_at desc, id limit #{most}""")
+            select id, household_id, dog_id, paces, calm_paces, round_paces, places, happened_at from (
+                select o.*, row_number() over (partition by places = '' order by happened_at desc, id) as n from outing o
+                where practice_id = #{practice} and household_id = #{household} and dog_id = #{dog} and undone_at is null) o
+            where n <= #{most} order by happened_at desc, id""")
     List<Outing> outings(PracticeId practice, long household, long dog, int most);
 }

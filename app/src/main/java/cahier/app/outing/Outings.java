@@ -80,7 +80,7 @@ public class Outings implements Measuring {
 
     public void keep(PracticeId practice, Outing outing, Instant now) {
         outings.insert(practice, outing, now);
-        events.publishEvent(new Entry(practice, outing.householdId(), outing.dogId(), Measure.Kind.WALK, "", outing.id(), null, m -> Mapping.ofWalk(outing.paces(), outing.calmPaces()), outing.calmPaces(), "", null, null,
+        events.publishEvent(new Entry(practice, outing.householdId(), outing.dogId(), Measure.Kind.WALK, outing.places(), outing.id(), null, m -> Mapping.ofWalk(outing.paces(), outing.calmPaces()), outing.calmPaces(), "", null, null,
                 outing.happenedAt(), now));
     }
 
@@ -103,7 +103,7 @@ public class Outings implements Measuring {
     @Override
     @Transactional(readOnly = true)
     public Adjusted now(PracticeId practice, long household, long dog, Measure measure, Instant at) {
-        return measure.kind() == Measure.Kind.WALK ? Walks.now(households.facts(practice, household).dog(dog), outings.outings(practice, household, dog, SHOWN), (int) measure.goal())
+        return measure.kind() == Measure.Kind.WALK ? Walks.now(households.facts(practice, household).dog(dog), outings.outings(practice, household, dog, SHOWN), measure)
                 : Sat.now(sat(practice, household, dog), (int) measure.goal());
     }
 

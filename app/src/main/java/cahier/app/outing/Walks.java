@@ -3,7 +3,10 @@ package cahier.app.outing;
 import cahier.app.household.Dog;
 import cahier.app.track.Adjusted;
 import cahier.core.exposure.OutAndBack;
+import cahier.core.exposure.PlaceByPlace;
+import cahier.core.measure.Measure;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 
@@ -18,21 +21,40 @@ public record Walks(Dog dog, List<Outing> latest) {
 
     /** What comes next; a dog that has not been out begins with the first few paces. */
     public OutAndBack next() {
-        if (latest.isEmpty()) {
+        Optional<Outing> byPaces = latest.stream().filter(Outing::isByPaces).findFirst();
+        if (byPaces.isEmpty()) {
             return OutAndBack.after(0, OptionalInt.empty());
         }
-        Outing last = latest.get(0);
+        Outing last = byPaces.get();
         return OutAndBack.after(last.calmPaces(), last.roundPaces() == null ? OptionalInt.empty() : OptionalInt.of(last.roundPaces()));
     }
 
     /** Where the next walk goes as a step says it that measures, to the goal at most. */
-    static Adjusted now(Dog dog, List<Outing> newestFirst, int goal) {
-        OutAndBack next = new Walks(dog, newestFirst).next();
+    static Adjusted now(Dog dog, List<Outing> newestFirst, Measure measure) {
+        Walks walks = new Walks(dog, newestFirst);
+        return measure.placeByPlace().map(walks::now).orElseGet(() -> walks.now((int) measure.goal()));
+    }
+
+    /** To the first place that was not calm on the last walk, or one further. */
+    private Adjusted now(PlaceByPlace way) {
+        int calm = latest.stream().filter(o -> !o.isByPaces()).findFirst().map(Outing::calmPaces).orElse(0);
+        int next = way.next(calm);
+        List<String> today = way.first(next);
+        return new Adjusted((double) next, String.join(", ", today) + "; in again after each", String.join(", ", way.first(next - 1)) + "; in again after each", way.places().subList(next - 1, way.places().size()));
+    }
+
+    private Adjusted now(int goal) {
+        OutAndBack next = next();
         int known = Math.min(next.known(), goal);
         int far = Math.min(next.next(), goal);
         String words = known == 0 || known >= far ? far + " paces out and home" : "the known " + known + " paces out and home, then " + far;
         return new Adjusted((double) far, words, Math.max(1, known) + " paces out and home", IntStream.iterate(far, p -> Math.min(goal, p + OutAndBack.FURTHER)).limit(1 + (goal - far + OutAndBack.FURTHER - 1) / OutAndBack.FURTHER).limit(MOST_WAY)
                 .mapToObj(p -> p + " paces").toList());
+    }
+
+    /** Whether any went by paces: those say how far the next one goes. */
+    public boolean isByPaces() {
+        return latest.isEmpty() || latest.stream().anyMatch(Outing::isByPaces);
     }
 
     /** "Next: the known 40 paces out and home, then 45." */

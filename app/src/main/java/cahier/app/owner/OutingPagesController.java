@@ -119,6 +119,20 @@ class OutingPagesController {
         return "owner/out";
     }
 
+    /** The walk that goes place by place, in and out again. */
+    @GetMapping("/o/{token}/way")
+    String way(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        Beside beside = beside(owner, Work.WALK, Topic.PEOPLE);
+        List<Today.Task> ways = practice.today(owner, Instant.now(clock)).tasks().stream().filter(t -> t.isPractised() && !t.places().isEmpty()).toList();
+        if (ways.isEmpty() && beside.isNothing()) {
+            return rests(token, "Place by place", beside, owner, model);
+        }
+        model.addAttribute("token", token);
+        model.addAttribute("rests", beside.rests());
+        model.addAttribute("ways", ways);
+        return "owner/way";
+    }
+
     private Beside beside(Owner owner, Work work, Topic topic) {
         return marks.beside(owner, work, Set.of(topic), Instant.now(clock));
     }

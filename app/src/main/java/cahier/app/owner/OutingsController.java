@@ -9,6 +9,7 @@ import cahier.app.outing.Outings;
 import cahier.app.outing.WatchTap;
 import cahier.app.outing.Watching;
 import cahier.app.sheet.OwnerLinks.Owner;
+import cahier.core.exposure.PlaceByPlace;
 import cahier.core.gate.Topic;
 import cahier.core.rest.Work;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -17,6 +18,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.StreamSupport;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestAttribute;
@@ -64,17 +66,35 @@ class OutingsController {
         return Map.of("undone", true);
     }
 
-    /** {"id", "dog", "paces", "calm", "round", "at"}: round may be left out. */
+    /** {"id", "dog", "paces", "calm", "round", "at"}: round may be left out. Place by place {"id", "dog", "places", "calm", "at"}: those tried, the first so many of them calm. */
     @PostMapping("/o/{token}/outings")
     Map<String, Boolean> outing(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
         Instant now = Instant.now(clock);
         Facts facts = practice.facts(owner);
+        if (body.hasNonNull("places")) {
+            List<String> tried = tried(body.get("places"));
+            keep(owner, Outing.placeByPlace(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), tried, Pick.whole("calm", body.get("calm"), 0, tried.size()), Pick.past(RepBatch.instant("at", body.get("at")), now)), now);
+            return Map.of("kept", true);
+        }
         int paces = Pick.whole("paces", body.get("paces"), 0, Outing.MOST);
         int calm = Pick.whole("calm", body.get("calm"), 0, paces);
         Integer round = body.hasNonNull("round") ? Pick.whole("round", body.get("round"), 1, Outing.MOST) : null;
-        Outing walk = new Outing(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), paces, calm, round, Pick.past(RepBatch.instant("at", body.get("at")), now));
-        marks.keep(owner, Work.WALK, Topic.PEOPLE, new Marks.Tapped(walk.id(), walk.dogId(), null, walk.happenedAt()), now, () -> outings.keep(owner.practice(), walk, now));
+        Outing walk = Outing.byPaces(RepBatch.uuid("id", body.get("id")), owner.householdId(), Pick.dog(facts, body).id(), paces, calm, round, Pick.past(RepBatch.instant("at", body.get("at")), now));
+        keep(owner, walk, now);
         return Map.of("kept", true);
+    }
+
+    private void keep(Owner owner, Outing walk, Instant now) {
+        marks.keep(owner, Work.WALK, Topic.PEOPLE, new Marks.Tapped(walk.id(), walk.dogId(), null, walk.happenedAt()), now, () -> outings.keep(owner.practice(), walk, now));
+    }
+
+    private static List<String> tried(JsonNode places) {
+        List<String> names = StreamSupport.stream(places.spliterator(), false).map(JsonNode::asText).map(String::strip).toList();
+        try {
+            return new PlaceByPlace(names).places();
+        } catch (IllegalArgumentException e) {
+            throw RepBatch.refused("places", "a list of 1 to " + PlaceByPlace.MOST_PLACES + " places that differ, of " + PlaceByPlace.LONGEST_NAME + " characters at most", places);
+        }
     }
 
     /** {"dog", "felt", "at"}: how whoever was with the dog felt. */

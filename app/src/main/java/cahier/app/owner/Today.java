@@ -73,6 +73,11 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
             return assignment.isPractised();
         }
 
+        /** Where today's walk goes that goes place by place; empty on every other step. */
+        public List<String> places() {
+            return assignment.worked().map(Assignment.Worked::places).orElse(List.of());
+        }
+
         /** Where it is done, behind the address of the link: what measures has pages of its own. */
         public String page() {
             Measure measure = plan().teaching().measure();
@@ -87,7 +92,7 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
                 case ALONE -> "/alone" + dog;
                 case ZONE -> "/touch" + dog;
                 case SITTING -> "/watch" + dog;
-                case WALK -> "/out" + dog;
+                case WALK -> (measure.placeByPlace().isPresent() ? "/way" : "/out") + dog;
             };
         }
 

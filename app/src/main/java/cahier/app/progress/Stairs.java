@@ -66,8 +66,8 @@ public class Stairs {
         }).toList();
         LocalDate start = days.isEmpty() ? today : days.get(0).date();
         Double value = step.now() == null ? null : step.now().value();
-        String says = value == null ? "" : MeasureWords.value(measure.kind(), value);
-        String goal = MeasureWords.value(measure.kind(), measure.goal());
+        String says = value == null ? "" : MeasureWords.value(measure, value);
+        String goal = MeasureWords.value(measure, measure.goal());
         List<LocalDate> lessons = facts.lessons().stream().map(l -> l.startsAt().atZone(facts.household().zone()).toLocalDate()).toList();
         return MeasureStair.of(days, new MeasureStair.Scale(value == null ? Double.NaN : value, says, measure.goal(), goal), start, today, lessons,
                 roadmap.track().title() + ": " + days.size() + " days of practice, " + (says.isEmpty() ? "not known yet" : says + " now") + ", goal " + goal + ".");

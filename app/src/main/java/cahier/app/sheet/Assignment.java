@@ -22,8 +22,15 @@ import java.util.Optional;
  */
 public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked, Optional<StepPlan> easier, String why, TrackKind kind, long dogId, boolean forGrownUps, Optional<Refresh> refresh) {
 
-    /** @param number from 1 */
-    public record Worked(long stepId, StepPlan plan, int number) {
+    /**
+     * @param number from 1
+     * @param places of a walk that goes place by place, as far as it goes today; else empty
+     */
+    public record Worked(long stepId, StepPlan plan, int number, List<String> places) {
+
+        Worked(long stepId, StepPlan plan, int number) {
+            this(stepId, plan, number, List.of());
+        }
     }
 
     static Assignment of(SheetItem item, RoadmapTrack way, Permit permit) {
@@ -37,8 +44,9 @@ public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked,
         List<Step> steps = way.roadmap().steps();
         if (index < steps.size() && steps.get(index).measure().isPresent()) {
             Step step = steps.get(index);
-            StepPlan plan = refresh.filter(Refresh.EASIER_THROUGHOUT::equals).isPresent() ? step.easier() : step.plan();
-            return new Worked(step.id(), item.forUpkeep() ? plan.once(1) : plan, index + 1);
+            boolean easier = refresh.filter(Refresh.EASIER_THROUGHOUT::equals).isPresent();
+            StepPlan plan = easier ? step.easier() : step.plan();
+            return new Worked(step.id(), item.forUpkeep() ? plan.once(1) : plan, index + 1, step.places(easier));
         }
         if (index >= steps.size() || index == asked(item, way)) {
             return new Worked(item.stepId(), item.plan(), item.number());

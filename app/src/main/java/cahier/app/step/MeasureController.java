@@ -34,9 +34,11 @@ class MeasureController {
     private static final int MINUTES = 20;
 
     private final Tracks tracks;
+    private final Remeasured remeasured;
     private final Clock clock;
 
-    MeasureController(Tracks tracks, Clock clock) {
+    MeasureController(Tracks tracks, Remeasured remeasured, Clock clock) {
+        this.remeasured = remeasured;
         this.tracks = tracks;
         this.clock = clock;
     }
@@ -47,7 +49,7 @@ class MeasureController {
         MeasureForm usual = MeasureForm.empty();
         boolean distance = kind.filter(k -> k == Measure.Kind.DISTANCE).isPresent() && about.matches("[A-Z]{1,20}");
         return show(tracks.get(me.practice(), track).track(), Optional.empty(),
-                new MeasureForm(kind.map(Enum::name).orElse(usual.kind()), distance ? about : usual.trigger(), usual.loudness(), usual.zone(), "", ""), model);
+                new MeasureForm(kind.map(Enum::name).orElse(usual.kind()), distance ? about : usual.trigger(), usual.loudness(), usual.zone(), "", "", ""), model);
     }
 
     @PostMapping("/tracks/{track}/measure")
@@ -62,7 +64,7 @@ class MeasureController {
     }
 
     private static StepPlan plan(Measure measure) {
-        return new StepPlan(MeasureWords.title(measure), MeasureWords.how(measure.kind()), "", null, null, "", "", Aid.NONE, "", PassChoice.RUN, Run.DEFAULT, REPS, 1, MINUTES, "", "", Teaching.NONE.measuring(measure));
+        return new StepPlan(MeasureWords.title(measure), MeasureWords.how(measure), "", null, null, "", "", Aid.NONE, "", PassChoice.RUN, Run.DEFAULT, REPS, 1, MINUTES, "", "", Teaching.NONE.measuring(measure));
     }
 
     @GetMapping("/steps/{step}/measure")
@@ -75,14 +77,14 @@ class MeasureController {
     String save(@AuthenticationPrincipal TrainerUser me, @PathVariable long step, @RequestParam int version, @ModelAttribute("form") MeasureForm form, BindingResult result, Model model) {
         Step known = tracks.step(me.practice(), step);
         if (MeasureForm.NONE.equals(form.kind())) {
-            tracks.saveStep(me.practice(), step, version, known.written().measuring(null), Instant.now(clock));
+            remeasured.save(me, known, version, null, Instant.now(clock));
             return "redirect:/tracks/" + known.trackId();
         }
         Measure measure = form.read(new Check(result));
         if (measure == null) {
             return show(tracks.get(me.practice(), known.trackId()).track(), Optional.of(known), form, model);
         }
-        tracks.saveStep(me.practice(), step, version, known.written().measuring(measure), Instant.now(clock));
+        remeasured.save(me, known, version, measure, Instant.now(clock));
         return "redirect:/tracks/" + known.trackId();
     }
 

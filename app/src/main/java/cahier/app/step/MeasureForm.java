@@ -3,10 +3,15 @@ package cahier.app.step;
 import cahier.app.track.MeasureWords;
 import cahier.app.web.Check;
 import cahier.app.web.Measures;
+import cahier.core.exposure.PlaceByPlace;
 import cahier.core.exposure.Trigger;
 import cahier.core.handling.Zone;
 import cahier.core.measure.Measure;
+import java.net.URLDecoder;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -19,18 +24,19 @@ import org.jspecify.annotations.Nullable;
  * @param loudness for a noise, 1 to 5
  * @param zone for the hand
  * @param goal "5 m", "1 h", "30" minutes, "200" paces; nothing for a zone
+ * @param places of a walk that goes place by place, one a line; then they are its goal
  * @param cue whether a look at the cue counts
  */
-public record MeasureForm(@Nullable String kind, @Nullable String trigger, @Nullable String loudness, @Nullable String zone, @Nullable String goal, @Nullable String cue) {
+public record MeasureForm(@Nullable String kind, @Nullable String trigger, @Nullable String loudness, @Nullable String zone, @Nullable String goal, @Nullable String places, @Nullable String cue) {
 
     /** In the place of a kind: an ordinary step. */
     public static final String NONE = "NONE";
-    private static final Pattern WRITTEN = Pattern.compile("([A-Z]{1,20})\\|([A-Z_0-9]{0,20})\\|([0-9.E]{1,20})\\|(true|false)");
+    private static final Pattern WRITTEN = Pattern.compile("([A-Z]{1,20})\\|([^|]{0,2000})\\|([0-9.E]{1,20})\\|(true|false)");
     private static final double NEAREST_M = 1;
 
     /** Before anything was chosen. */
     public static MeasureForm empty() {
-        return new MeasureForm(Measure.Kind.DISTANCE.name(), Trigger.DOG.name(), Integer.toString(Measure.LOUDEST), Zone.MUZZLE.name(), "", "");
+        return new MeasureForm(Measure.Kind.DISTANCE.name(), Trigger.DOG.name(), Integer.toString(Measure.LOUDEST), Zone.MUZZLE.name(), "", "", "");
     }
 
     public static MeasureForm of(Measure m) {
@@ -38,10 +44,11 @@ public record MeasureForm(@Nullable String kind, @Nullable String trigger, @Null
         String goal = switch (m.kind()) {
             case DISTANCE, NOISE -> Measures.plain(m.goal(), 1) + " m";
             case ALONE -> Measures.plain(m.goal(), 0) + " s";
-            case SITTING, WALK -> Measures.plain(m.goal(), 0);
+            case SITTING -> Measures.plain(m.goal(), 0);
+            case WALK -> m.placeByPlace().isPresent() ? "" : Measures.plain(m.goal(), 0);
             case ZONE -> "";
         };
-        return new MeasureForm(m.kind().name(), m.kind() == Measure.Kind.DISTANCE ? m.about() : usual.trigger(), m.kind() == Measure.Kind.NOISE ? m.about() : usual.loudness(), m.kind() == Measure.Kind.ZONE ? m.about() : usual.zone(), goal,
+        return new MeasureForm(m.kind().name(), m.kind() == Measure.Kind.DISTANCE ? m.about() : usual.trigger(), m.kind() == Measure.Kind.NOISE ? m.about() : usual.loudness(), m.kind() == Measure.Kind.ZONE ? m.about() : usual.zone(), goal, m.kind() == Measure.Kind.WALK ? m.about() : "",
                 m.cueCounts() ? "true" : "");
     }
 
@@ -55,11 +62,22 @@ public record MeasureForm(@Nullable String kind, @Nullable String trigger, @Null
             case DISTANCE -> check.choice("trigger", trigger, Trigger.class).name();
             case ZONE -> check.choice("zone", zone, Zone.class).name();
             case NOISE -> Integer.toString(check.whole("loudness", loudness, 1, Measure.LOUDEST));
-            case ALONE, SITTING, WALK -> "";
+            case WALK -> String.join("\n", placeByPlace(check));
+            case ALONE, SITTING -> "";
         };
-        double end = goal(check, by);
-        boolean refused = Arrays.stream(new String[] {"trigger", "zone", "loudness", "goal"}).anyMatch(check::isRefused);
+        double end = by == Measure.Kind.WALK && !about.isEmpty() ? about.lines().count() : goal(check, by);
+        boolean refused = Arrays.stream(new String[] {"trigger", "zone", "loudness", "places", "goal"}).anyMatch(check::isRefused);
         return refused ? null : new Measure(by, about, end, by.isNearer() && "true".equals(cue));
+    }
+
+    private List<String> placeByPlace(Check check) {
+        List<String> typed = (places == null ? "" : places).lines().map(String::strip).filter(p -> !p.isEmpty()).toList();
+        try {
+            return typed.isEmpty() ? typed : new PlaceByPlace(typed).places();
+        } catch (IllegalArgumentException e) {
+            check.refuse("places", "must be 1 to " + PlaceByPlace.MOST_PLACES + " places that differ, one a line, of " + PlaceByPlace.LONGEST_NAME + " characters at most");
+            return List.of();
+        }
     }
 
     private double goal(Check check, Measure.Kind by) {
@@ -86,7 +104,7 @@ public record MeasureForm(@Nullable String kind, @Nullable String trigger, @Null
 
     /** As the form of a step carries it, out of sight. */
     static String write(@Nullable Measure m) {
-        return m == null ? "" : m.kind() + "|" + m.about() + "|" + m.goal() + "|" + m.cueCounts();
+        return m == null ? "" : m.kind() + "|" + URLEncoder.encode(m.about(), StandardCharsets.UTF_8) + "|" + m.goal() + "|" + m.cueCounts();
     }
 
     static @Nullable Measure read(Check check, @Nullable String written) {
@@ -96,7 +114,7 @@ public record MeasureForm(@Nullable String kind, @Nullable String trigger, @Null
         Matcher m = WRITTEN.matcher(written);
         try {
             if (m.matches()) {
-                return new Measure(Measure.Kind.valueOf(m.group(1)), m.group(2), Double.parseDouble(m.group(3)), Boolean.parseBoolean(m.group(4)));
+                return new Measure(Measure.Kind.valueOf(m.group(1)), URLDecoder.decode(m.group(2), StandardCharsets.UTF_8), Double.parseDouble(m.group(3)), Boolean.parseBoolean(m.group(4)));
             }
         } catch (IllegalArgumentException e) {
             // said below: it is no field that anybody types into

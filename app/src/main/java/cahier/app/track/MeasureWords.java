@@ -36,19 +36,19 @@ public final class MeasureWords {
             case ALONE -> "Departures";
             case ZONE -> "To the " + about(m);
             case SITTING -> "Watch the world";
-            case WALK -> "Out and back";
+            case WALK -> m.placeByPlace().isPresent() ? "Place by place" : "Out and back";
         };
     }
 
     /** And how it is done. */
-    public static String how(Measure.Kind kind) {
-        return switch (kind) {
+    public static String how(Measure m) {
+        return switch (m.kind()) {
             case DISTANCE -> "It sees, gets a second, looks back, you pay. Tap each look.";
             case NOISE -> "One noise, then a piece. Tap each one.";
             case ALONE -> "Out, stay as long as the list says, back before it starts.";
             case ZONE -> "Touch where the phone says, a second each. Feed while you touch.";
             case SITTING -> "Sit where some pass. Tap what passes and what it does.";
-            case WALK -> "From the door and home again while it is calm.";
+            case WALK -> m.placeByPlace().isPresent() ? "Out to each place and in again. At the first that is not calm, go home." : "From the door and home again while it is calm.";
         };
     }
 
@@ -72,6 +72,14 @@ public final class MeasureWords {
         };
     }
 
+    /** A figure of this measure: of a walk that goes place by place, the place. */
+    public static String value(Measure m, double value) {
+        return m.placeByPlace().map(w -> {
+            List<String> first = w.first((int) value);
+            return value < 1 ? "none yet" : first.get(first.size() - 1);
+        }).orElseGet(() -> value(m.kind(), value));
+    }
+
     /** "5 looks in a row by itself at 5 m": when it is passed. */
     public static String pass(Measure m) {
         String look = m.cueCounts() ? "5\u00a0calm looks in a row at " : "5\u00a0looks in a row by itself at ";
@@ -81,7 +89,7 @@ public final class MeasureWords {
             case ALONE -> Measures.duration(m.goal()) + " alone, 2\u00a0sessions running";
             case ZONE -> "2\u00a0calm sessions at the " + Zone.valueOf(m.about()).said();
             case SITTING -> "2\u00a0sittings of " + Measures.plain(m.goal(), 0) + "\u00a0min, never too much";
-            case WALK -> "2\u00a0walks of " + Measures.plain(m.goal(), 0) + " paces, calm all the way";
+            case WALK -> m.placeByPlace().isPresent() ? "2\u00a0walks, calm to the last place, " + value(m, m.goal()) : "2\u00a0walks of " + Measures.plain(m.goal(), 0) + " paces, calm all the way";
         };
     }
 
@@ -91,7 +99,8 @@ public final class MeasureWords {
             case DISTANCE -> Trigger.valueOf(m.about()).words().toLowerCase(Locale.ROOT);
             case ZONE -> Zone.valueOf(m.about()).said();
             case NOISE -> LOUDNESS.get(Integer.parseInt(m.about()) - 1);
-            case ALONE, SITTING, WALK -> "";
+            case WALK -> String.join(", ", m.about().lines().toList());
+            case ALONE, SITTING -> "";
         };
     }
 }

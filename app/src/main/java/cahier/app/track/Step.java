@@ -1,6 +1,7 @@
 package cahier.app.track;
 
 import cahier.core.measure.Measure;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -30,6 +31,12 @@ public record Step(long id, long trackId, int position, int version, StepPlan wr
 
     public String title() {
         return plan().title();
+    }
+
+    /** Where today's walk goes that goes place by place, one place fewer where it begins easier; none on every other step. */
+    public List<String> places(boolean beginsEasier) {
+        int far = now == null || now.value() == null ? 1 : now.value().intValue();
+        return measure().flatMap(Measure::placeByPlace).map(w -> w.first(beginsEasier ? far - 1 : far)).orElse(List.of());
     }
 
     /** What it measures, where its criterion adjusts itself. */

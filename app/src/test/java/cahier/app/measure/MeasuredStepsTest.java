@@ -238,6 +238,43 @@ class MeasuredStepsTest extends AppTest {
     }
 
     @Test
+    void aWalkGoesPlaceByPlaceAndEndsAtTheFirstThatIsNotCalm() throws Exception {
+        measure("kind", "WALK", "goal", "3");
+        home.post("outings", "{\"id\":\"" + UUID.randomUUID() + "\",\"dog\":" + dog + ",\"paces\":20,\"calm\":20,\"at\":\"" + now() + "\"}");
+        clock.pass(Duration.ofHours(1));
+        measure("kind", "WALK", "places", "hall\r\ndoorstep\r\ngate");
+        assertThat(home.roadmap().steps().get(0).plan().passWords()).isEqualTo("2\u00a0walks, calm to the last place, gate");
+        assertThat(title()).endsWith(": hall; in again after each");
+        assertThat(texts("select count(*)::text from rep r join visit v on v.id = r.visit_id where r.track_id = " + home.track + " and v.left_at is null")).as("paces are no places").containsExactly("0");
+        String first = walk("[\"hall\"]", 1);
+        assertThat(title()).endsWith(": hall, doorstep; in again after each");
+        phone("/way").andExpect(content().string(containsString("data-places=\"hall|doorstep\"")));
+        phone("").andExpect(content().string(containsString("/way#dog=" + dog)));
+        walk("[\"hall\", \"doorstep\"]", 1);
+        assertThat(reps()).containsExactly("CLEAN 20 ", "CLEAN 1 ", "MISSED 1 ");
+        assertThat(title()).as("there again").endsWith(": hall, doorstep; in again after each");
+        open("/households/" + home.id + "/distances").andExpect(content().string(containsString("calm: hall; not at doorstep")));
+        walk("[\"hall\", \"doorstep\"]", 2);
+        walk("[\"hall\", \"doorstep\", \"gate\"]", 3);
+        assertThat(home.suggestion().suggested()).isEqualTo(Decision.STAY);
+        walk("[\"hall\", \"doorstep\", \"gate\"]", 3);
+        assertThat(home.suggestion().suggested()).isEqualTo(Decision.DONE);
+        home.post("outings/" + first + "/undo", "{\"at\":\"" + now() + "\"}").andExpect(status().isOk());
+        for (String wrong : List.of("[]", "[\"a\",\"a\"]", "[\"" + "x".repeat(41) + "\"]")) {
+            home.post("outings", "{\"id\":\"" + UUID.randomUUID() + "\",\"dog\":" + dog + ",\"places\":" + wrong + ",\"calm\":0,\"at\":\"" + now() + "\"}").andExpect(status().isBadRequest());
+        }
+        send("/tracks/" + home.track + "/measure", "kind", "WALK", "places", "hall\nhall").andExpect(content().string(containsString("must be 1 to 12 places that differ")));
+        open("/steps/" + home.roadmap().steps().get(0).id() + "/measure").andExpect(content().string(containsString("hall\ndoorstep\ngate")));
+    }
+
+    private String walk(String places, int calm) throws Exception {
+        String id = UUID.randomUUID().toString();
+        home.post("outings", "{\"id\":\"" + id + "\",\"dog\":" + dog + ",\"places\":" + places + ",\"calm\":" + calm + ",\"at\":\"" + now() + "\"}").andExpect(status().isOk());
+        clock.pass(Duration.ofHours(4));
+        return id;
+    }
+
+    @Test
     void inLongWatchingReactionsAreExpected() throws Exception {
         send("/households/" + home.id + "/method", "EXPOSURE", "EXPOSE_LONG_WATCHING");
         measure("kind", "SITTING", "goal", "60");

@@ -1,15 +1,17 @@
 package cahier.core.measure;
 
+import cahier.core.exposure.PlaceByPlace;
 import cahier.core.exposure.Trigger;
 import cahier.core.handling.Zone;
 import cahier.core.rep.Rep;
 import java.util.Objects;
+import java.util.Optional;
 
 /**
  * What a step measures, and where it ends (docs/rules.md 39). Where the dog works now is no part of it: that is read from what was logged.
  *
- * @param about the trigger of a distance, the loudness from 1 to 5 a noise is to reach, the zone the hand is to reach; empty for the others
- * @param goal metres of a distance or a noise, seconds of time alone, minutes of a sitting, paces of a walk; above 0, of a zone always 1
+ * @param about the trigger of a distance, the loudness from 1 to 5 a noise is to reach, the zone the hand is to reach, the places of a walk that goes place by place, one a line; empty for the others
+ * @param goal metres of a distance or a noise, seconds of time alone, minutes of a sitting, paces of a walk or how many places it has; above 0, of a zone always 1
  * @param cueCounts whether an answer at the cue is CLEAN; else it is HELPED
  */
 public record Measure(Kind kind, String about, double goal, boolean cueCounts) {
@@ -29,7 +31,7 @@ public record Measure(Kind kind, String about, double goal, boolean cueCounts) {
         ZONE(1),
         /** How long the dog watches the world pass, in minutes. */
         SITTING(180),
-        /** How far from the door the dog is calm, in paces. */
+        /** How far from the door the dog is calm, in paces, or place by place. */
         WALK(20_000);
 
         private final double most;
@@ -59,6 +61,11 @@ public record Measure(Kind kind, String about, double goal, boolean cueCounts) {
             case DISTANCE -> Trigger.valueOf(about);
             case ZONE -> Zone.valueOf(about);
             case NOISE -> loudness(about);
+            case WALK -> {
+                if (!about.isEmpty() && goal != new PlaceByPlace(about.lines().toList()).places().size()) {
+                    throw new IllegalArgumentException("goal must be the number of places of a walk that goes place by place, was " + goal);
+                }
+            }
             default -> {
                 if (!about.isEmpty()) {
                     throw new IllegalArgumentException("about must be empty for " + kind + ", was " + about);
@@ -77,9 +84,23 @@ public record Measure(Kind kind, String about, double goal, boolean cueCounts) {
         return new Measure(kind, other, goal, cueCounts);
     }
 
-    /** Whether what is logged about this belongs to the step: any zone and any loudness does, another trigger does not. */
+    /** Whether what is logged about this belongs to the step: any zone and any loudness does, another trigger does not, nor does a walk by paces to one that goes place by place. */
     public boolean takes(Kind logged, String loggedAbout) {
-        return kind == logged && (kind != Kind.DISTANCE || about.equals(loggedAbout));
+        return kind == logged && switch (kind) {
+            case DISTANCE -> about.equals(loggedAbout);
+            case WALK -> about.isEmpty() == loggedAbout.isEmpty();
+            default -> true;
+        };
+    }
+
+    /** Whether the values of the other say the same here: what was measured by another kind, or along another way, is no evidence. */
+    public boolean isOfOneUnit(Measure other) {
+        return kind == other.kind && (kind != Kind.WALK || about.equals(other.about)) && (kind != Kind.DISTANCE || about.equals(other.about));
+    }
+
+    /** The places of a walk that goes place by place; empty for everything else. */
+    public Optional<PlaceByPlace> placeByPlace() {
+        return kind == Kind.WALK && !about.isEmpty() ? Optional.of(new PlaceByPlace(about.lines().toList())) : Optional.empty();
     }
 
     /** Whether a rep is CLEAN at the goal or beyond. */

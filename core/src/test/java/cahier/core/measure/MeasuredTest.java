@@ -12,6 +12,7 @@ import cahier.core.decide.TrackKind;
 import cahier.core.exposure.LongWatching;
 import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextSitting;
+import cahier.core.exposure.PlaceByPlace;
 import cahier.core.exposure.Response;
 import cahier.core.handling.HandSeen;
 import cahier.core.pass.Missing;
@@ -136,6 +137,30 @@ class MeasuredTest {
         assertThat(NextSitting.way(15, 40)).containsExactly(15, 30, 40);
     }
 
+    @Test
+    void aWalkPlaceByPlaceGoesOneFurtherThanWasCalm() {
+        of("places").forEach(c -> {
+            List<String> places = new ArrayList<>();
+            c.get("places").forEach(p -> places.add(p.asText()));
+            PlaceByPlace way = new PlaceByPlace(places);
+            assertThat(way.next(c.get("calm").asInt())).as(c.toString()).isEqualTo(c.get("next").asInt());
+            assertThat(way.first(c.get("next").asInt())).isEqualTo(places.subList(0, c.get("next").asInt()));
+            assertThat(way.first(0)).as("the first of them at least").hasSize(1);
+        });
+        Measure byPaces = new Measure(Measure.Kind.WALK, "", 2, false);
+        Measure byPlaces = new Measure(Measure.Kind.WALK, "hall\nstep", 2, false);
+        assertThat(List.of(byPaces.takes(Measure.Kind.WALK, ""), byPaces.takes(Measure.Kind.WALK, "hall"), byPlaces.takes(Measure.Kind.WALK, ""), byPlaces.takes(Measure.Kind.WALK, "hall"))).containsExactly(true, false, false, true);
+        assertThat(byPaces.isOfOneUnit(byPlaces)).isFalse();
+        assertThat(byPaces.isOfOneUnit(byPaces.to(9))).isTrue();
+        assertThatIllegalArgumentException().isThrownBy(() -> way("hall", "hall"));
+        assertThatIllegalArgumentException().isThrownBy(() -> way("h".repeat(41)));
+        assertThatIllegalArgumentException().isThrownBy(() -> way("hall").next(-1));
+    }
+
+    private static PlaceByPlace way(String... places) {
+        return new PlaceByPlace(List.of(places));
+    }
+
     @ParameterizedTest
     @MethodSource("reach")
     void theGoalEndsIt(JsonNode c) {
@@ -163,7 +188,7 @@ class MeasuredTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"DISTANCE|NOBODY|5", "DISTANCE||5", "DISTANCE|DOG|0", "DISTANCE|DOG|1001", "DISTANCE|DOG|NaN", "NOISE|6|5", "NOISE||5", "ZONE|NOSE|1", "ZONE|MUZZLE|2", "ALONE|DOG|60", "ALONE||43201", "SITTING||181", "WALK||0"})
+    @ValueSource(strings = {"DISTANCE|NOBODY|5", "DISTANCE||5", "DISTANCE|DOG|0", "DISTANCE|DOG|1001", "DISTANCE|DOG|NaN", "NOISE|6|5", "NOISE||5", "ZONE|NOSE|1", "ZONE|MUZZLE|2", "ALONE|DOG|60", "ALONE||43201", "SITTING||181", "WALK||0", "WALK|hall|2"})
     void nonsenseIsRefused(String typed) {
         String[] part = typed.split("\\|");
         assertThatIllegalArgumentException().isThrownBy(() -> new Measure(Measure.Kind.valueOf(part[0]), part[1], Double.parseDouble(part[2]), false));
