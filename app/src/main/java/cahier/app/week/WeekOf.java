@@ -63,7 +63,7 @@ final class WeekOf {
 
     Week week(HoursKept hours, List<Assignment> assignments, List<RoadmapTrack> ways, List<PracticeDay> days, Map<Long, Integer> doneToday, List<Span> hot, @Nullable Integer minutesADay, List<Week.Kept> kept) {
         List<Span> lessons = facts.lessons().stream().filter(l -> !l.isOver()).flatMap(l -> within(l.startsAt(), l.endsAt()).stream()).toList();
-        List<Someone> people = facts.people().stream().map(p -> new Someone(p.id(), p.mayHandle(), !p.isChild(), Span.without(free(p, hours), lessons))).toList();
+        List<Someone> people = facts.people().stream().map(p -> new Someone(p.id(), p.mayHandle(), !p.isChild(), facts.coachedFirst().contains(p), Span.without(free(p, hours), lessons))).toList();
         List<Dose> doses = assignments.stream().filter(Assignment::isPractised).map(a -> dose(a, ways, days, doneToday.getOrDefault(a.stepId(), 0))).toList();
         List<Week.Apart> apart = ways.stream().flatMap(w -> w.apartStill().stream().filter(a -> w.track().id() < a.trackId()).map(a -> new Week.Apart(w.track().id(), a.trackId()))).toList();
         return new Week(minute(now), people, spans(hours.friend()), spans(hours.stranger()), hot, spans(hours.walks()), minutesADay == null || minutesADay < 1 ? Week.ANY_MINUTES : minutesADay, doses, apart, kept);

@@ -6,7 +6,7 @@ import java.util.Arrays;
 public enum WeekRule {
 
     PERSON_FREE(true), ONE_HANDLER(true), COMPANY(true), ADULT(true), ONE_DOG(true), REST(true), ONCE(true), LIMIT(true), APART(true), HEAT(true), DOSE(true), MINUTES(true),
-    LEFT_OUT(false), SPREAD(false), TURN(false), CALM(false), HARDEST(false), BUSY(false), SITTINGS(false), STEADY(false);
+    LEFT_OUT(false), SPREAD(false), TURN(false), CALM(false), HARDEST(false), SURE_HAND(false), BUSY(false), SITTINGS(false), STEADY(false);
 
     private final boolean hard;
 

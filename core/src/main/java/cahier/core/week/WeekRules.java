@@ -24,6 +24,7 @@ public class WeekRules implements ConstraintProvider {
     static final int SPREAD = 4;
     static final int NOT_CALM = 3;
     static final int HARDEST_FIRST = 3;
+    static final int HARDEST_UNSURE = 3;
     static final int MOVED = 2;
 
     /** For the solver. */
@@ -33,7 +34,7 @@ public class WeekRules implements ConstraintProvider {
     @Override
     public Constraint[] defineConstraints(ConstraintFactory factory) {
         return new Constraint[] {personFree(factory), oneHandler(factory), company(factory), adult(factory), oneDog(factory), rest(factory), once(factory), limit(factory), apart(factory),
-            heat(factory), dose(factory), minutes(factory), leftOut(factory), spread(factory), turn(factory), calm(factory), hardest(factory), busy(factory), sittings(factory), steady(factory)};
+            heat(factory), dose(factory), minutes(factory), leftOut(factory), spread(factory), turn(factory), calm(factory), hardest(factory), sureHand(factory), busy(factory), sittings(factory), steady(factory)};
     }
 
     private static UniConstraintStream<JointSession> everySitting(ConstraintFactory factory) {
@@ -151,6 +152,12 @@ public class WeekRules implements ConstraintProvider {
         return factory.forEach(TrackSession.class).filter(TrackSession::isHardest)
                 .ifNotExists(TrackSession.class, equal(TrackSession::dogId), equal(TrackSession::day), filtering((e, other) -> other.trackId() != e.trackId() && other.start() <= e.start()))
                 .penalize(HardMediumSoftScore.ONE_SOFT, e -> HARDEST_FIRST).asConstraint(WeekRule.HARDEST.name());
+    }
+
+    /** The dog's hardest is practised by somebody who is sure with it. */
+    Constraint sureHand(ConstraintFactory factory) {
+        return factory.forEach(TrackSession.class).filter(TrackSession::isHardest).join(factory.forEach(Someone.class).filter(Someone::unsure), equal(TrackSession::personId, Someone::id))
+                .penalize(HardMediumSoftScore.ONE_SOFT, (e, p) -> HARDEST_UNSURE).asConstraint(WeekRule.SURE_HAND.name());
     }
 
     /** A place is used in its quiet hours. */

@@ -156,6 +156,16 @@ class WeekRulesTest {
     }
 
     @Test
+    void theHardestIsForASureHand() {
+        Someone unsure = new Someone(MARIT, true, true, true, daily(8, 12));
+        TrackSession hard = exercise(sure(0.3, dose(1, 1, 1)), unsure, at(0, 8, 0)).asHardest(true);
+        VERIFIER.verifyThat(WeekRules::sureHand).given(unsure, dele, hard).penalizesBy(WeekRules.HARDEST_UNSURE);
+        VERIFIER.verifyThat(WeekRules::sureHand).given(unsure, dele, exercise(sure(0.9, dose(2, 1, 1)), unsure, at(0, 8, 0))).penalizesBy(0);
+        VERIFIER.verifyThat(WeekRules::sureHand).given(unsure, dele, exercise(sure(0.3, dose(1, 1, 1)), dele, at(0, 8, 0)).asHardest(true)).penalizesBy(0);
+        VERIFIER.verifyThat(WeekRules::sureHand).given(marit, dele, hard).penalizesBy(0);
+    }
+
+    @Test
     void theHardestIsTheLeastSureOfADogThatHasASurerOne() {
         Dose hard = sure(0.3, dose(1, 1, 1));
         Dose easy = sure(0.9, dose(2, 1, 1));
