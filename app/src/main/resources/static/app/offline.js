@@ -1,5 +1,5 @@
 // Keeps the owner's pages for places without signal.
-const PAGES = ['', '/words', '/progress', '/ask', '/happened', '/met', '/watch', '/out', '/way', '/alone', '/touch', '/earlier', '/alarm'];
+const PAGES = ['', '/words', '/progress', '/ask', '/happened', '/met', '/watch', '/count', '/out', '/way', '/alone', '/touch', '/earlier', '/alarm'];
 
 export async function keepPages(token, urls) {
   if (!('serviceWorker' in navigator)) return;

@@ -6,7 +6,7 @@ import { isForgotten, isGone, lose } from './gone.js';
 const BATCH = 200;
 const RETRY_MS = [1000, 2000, 5000, 10000, 30000];
 // What is said of something that was sent before, and what takes it back: without it there is nothing to do.
-const TAKES_BACK = ['undo', 'unmet', 'unwatch', 'unout', 'undeparted', 'untouched'];
+const TAKES_BACK = ['undo', 'unmet', 'unwatch', 'unout', 'undeparted', 'untouched', 'uncount'];
 const SAYS_MORE = ['correct', 'detail', 'calm', 'sign', 'settled'];
 
 const db = openDB('cahier', 2, {
@@ -135,7 +135,7 @@ export class Queue {
     const first = part[0];
     const id = first.body.id;
     const path = { rep: 'reps', undo: `reps/${id}/undo`, correct: `reps/${id}/correct`, detail: `reps/${id}/detail`, finish: `sessions/${id}/finish`, alarm: 'alarms', question: 'questions', incident: 'incidents', exposure: 'exposures', unmet: `exposures/${id}/undo`, calm: `exposures/${id}/calm`, sign: `exposures/${id}/sign`,
-      watch: 'watch-taps', unwatch: `watch-taps/${id}/undo`, outing: 'outings', unout: `outings/${id}/undo`,
+      count: 'counts', uncount: `counts/${id}/undo`, watch: 'watch-taps', unwatch: `watch-taps/${id}/undo`, outing: 'outings', unout: `outings/${id}/undo`,
       departure: 'departures', undeparted: `departures/${id}/undo`, settled: `departures/${id}/settled`, early: 'signs', felt: 'felt', touch: 'touches', untouched: `touches/${id}/undo` }[first.kind];
     const message = first.kind === 'rep' ? { sentAt: new Date().toISOString(), reps: part.map((w) => w.body) } : first.body;
     try {

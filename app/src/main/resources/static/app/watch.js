@@ -10,6 +10,8 @@ const at = (id) => document.getElementById(id);
 const queue = new Queue(token, badge(at('waiting')));
 const STORE = `cahier.${token}.watch`;
 const MOST_CARRIED = 2000;
+const NEAREST_M = 0.5;
+const FURTHEST_M = 200;
 const WORDS = { CALM: 'Calm.', REACTED: 'Reacted.', ATE: 'Ate.', REFUSED: 'Would not eat.' };
 let state = JSON.parse(localStorage.getItem(STORE) ?? 'null') ?? { taps: [] };
 
@@ -50,11 +52,12 @@ function say(words) {
   draw();
 }
 
-const sent = (tap) => ({ ...tap, sitting: state.id, dog: state.dog, place: state.place, began: state.began, carried: state.carried });
+const sent = (tap) => ({ ...tap, sitting: state.id, dog: state.dog, place: state.place, began: state.began, carried: state.carried, metres: state.metres });
 
 document.querySelectorAll('[data-seen]').forEach((button) => button.addEventListener('click', async () => {
   const carried = at('carried').value.trim();
-  const problem = !chosen('dog') ? 'Tap which dog.' : !/^\d{0,4}$/.test(carried) || Number(carried) > MOST_CARRIED ? `Pieces must be a whole number up to ${MOST_CARRIED}, was “${carried}”.` : '';
+  const metres = at('metres').value.trim().replace(',', '.');
+  const problem = metres !== '' && !(Number(metres) >= NEAREST_M && Number(metres) <= FURTHEST_M) ? `Metres must be from ${NEAREST_M} to ${FURTHEST_M}, was “${metres}”.` : !chosen('dog') ? 'Tap which dog.' : !/^\d{0,4}$/.test(carried) || Number(carried) > MOST_CARRIED ? `Pieces must be a whole number up to ${MOST_CARRIED}, was “${carried}”.` : '';
   at('missing').hidden = problem === '';
   at('missing').textContent = problem;
   if (problem) {
@@ -62,8 +65,8 @@ document.querySelectorAll('[data-seen]').forEach((button) => button.addEventList
     return;
   }
   const now = new Date().toISOString();
-  if (!state.began) state = { id: crypto.randomUUID(), began: now, dog: chosen('dog'), place: chosen('place'), carried: Number(carried), taps: [] };
-  const tap = { id: crypto.randomUUID(), seen: button.dataset.seen, at: now };
+  if (!state.began) state = { id: crypto.randomUUID(), began: now, dog: chosen('dog'), place: chosen('place'), carried: Number(carried), metres: metres === '' ? null : Number(metres), taps: [] };
+  const tap = { id: crypto.randomUUID(), seen: button.dataset.seen, kind: button.dataset.kind ?? null, at: now };
   state.taps.push(tap);
   save();
   navigator.vibrate?.(20);

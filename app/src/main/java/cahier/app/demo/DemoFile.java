@@ -37,7 +37,7 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
     }
 
     /** What was done outside. */
-    record Outdoors(List<Outing> met, @Nullable List<Mark> landmarks, @Nullable List<Watched> watched, @Nullable List<Walked> walked, @Nullable List<Kept> setups) {
+    record Outdoors(List<Outing> met, @Nullable List<Mark> landmarks, @Nullable List<Watched> watched, @Nullable List<Counted> counted, @Nullable List<Walked> walked, @Nullable List<Kept> setups) {
     }
 
     /**
@@ -54,11 +54,15 @@ record DemoFile(String practice, String zone, String trainer, String email, Stri
     record Mark(String name, double metres) {
     }
 
-    /** @param what minutes from the beginning and a letter each, "2c 5a 9r": c passed and it was calm, r it reacted, a ate, n would not */
-    record Watched(int day, LocalTime at, String dog, String place, int carried, String what) {
+    /** @param what minutes from the beginning and a letter each, "2c 5a 9r 12cd": c passed and it was calm, r it reacted, behind it d a dog, p a person, o something else, a ate, n would not */
+    record Watched(int day, LocalTime at, String dog, String place, int carried, @Nullable Double metres, String what) {
     }
 
-    record Walked(int day, LocalTime at, String dog, int paces, int calm, @Nullable Integer round) {
+    record Counted(int day, LocalTime at, String place, int dogs, int people, int others) {
+    }
+
+    /** @param places of a walk that went place by place; then there are no paces */
+    record Walked(int day, LocalTime at, String dog, int paces, int calm, @Nullable Integer round, @Nullable List<String> places) {
     }
 
     /** @param address of the bench */

@@ -15,9 +15,12 @@ import cahier.app.outing.Outing;
 import cahier.app.outing.Outings;
 import cahier.app.outing.WatchTap;
 import cahier.app.outing.Watching;
+import cahier.app.passing.Passing;
+import cahier.app.passing.PlaceCount;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 import cahier.core.exposure.Response;
+import cahier.core.exposure.Trigger;
 import cahier.core.rep.Sessions;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -29,6 +32,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What a household of the demo met, watched and walked. */
@@ -39,12 +43,16 @@ class DemoOutdoors {
     private static final LocalTime KEPT_AT = LocalTime.of(17, 40);
     private static final Map<Character, Response> RESPONSES = Map.of('u', Response.UNPROMPTED, 'p', Response.PROMPTED, 's', Response.STARED, 'r', Response.REACTED);
     private static final Map<Character, WatchTap.What> SEEN = Map.of('c', WatchTap.What.CALM, 'r', WatchTap.What.REACTED, 'a', WatchTap.What.ATE, 'n', WatchTap.What.REFUSED);
+    private static final Map<Character, Trigger> KINDS = Map.of('d', Trigger.DOG, 'p', Trigger.PERSON, 'o', Trigger.OTHER);
+    private static final int COUNTED_MIN = 10;
 
     private final Exposures exposures;
     private final Outings outings;
     private final Setups setups;
+    private final Passing passing;
 
-    DemoOutdoors(Exposures exposures, Outings outings, Setups setups) {
+    DemoOutdoors(Exposures exposures, Outings outings, Setups setups, Passing passing) {
+        this.passing = passing;
         this.exposures = exposures;
         this.outings = outings;
         this.setups = setups;
@@ -58,12 +66,25 @@ class DemoOutdoors {
         outdoors.met().forEach(o -> meet(trainer, facts, o, today, events));
         each(outdoors.landmarks()).forEach(m -> exposures.put(practice, household, m.name(), m.metres()));
         each(outdoors.watched()).forEach(w -> watch(practice, facts, w, today, events));
+        each(outdoors.counted()).forEach(c -> {
+            Instant at = at(facts, today, c.day(), c.at());
+            events.add(new DemoEvent(at, () -> passing.keep(practice, new PlaceCount(id(household, "count", at), household, place(facts, c.place()), at, COUNTED_MIN, c.dogs(), c.people(), c.others()), at)));
+        });
         each(outdoors.walked()).forEach(w -> {
             Instant at = at(facts, today, w.day(), w.at());
-            events.add(new DemoEvent(at, at.plus(Sessions.CLOSES_AFTER), () -> outings.keep(practice, Outing.byPaces(id(household, "walk", at), household, dog(facts, w.dog()), w.paces(), w.calm(), w.round(), at), at)));
+            events.add(new DemoEvent(at, at.plus(Sessions.CLOSES_AFTER), () -> outings.keep(practice, walk(id(household, "walk", at), facts, w, at), at)));
         });
         each(outdoors.setups()).forEach(s -> setups.keep(practice, household, s.place(), s.kind(), s.address(), trainer.signature(), at(facts, today, s.day(), KEPT_AT)));
         return events;
+    }
+
+    private static Outing walk(UUID id, Facts facts, DemoFile.Walked w, Instant at) {
+        long household = facts.household().id();
+        return w.places() == null ? Outing.byPaces(id, household, dog(facts, w.dog()), w.paces(), w.calm(), w.round(), at) : Outing.placeByPlace(id, household, dog(facts, w.dog()), w.places(), w.calm(), at);
+    }
+
+    private static @Nullable Long place(Facts facts, String name) {
+        return facts.places().stream().filter(p -> p.name().equals(name)).map(Place::id).findFirst().orElse(null);
     }
 
     private static UUID id(long household, String what, Instant at) {
@@ -95,12 +116,14 @@ class DemoOutdoors {
     private void watch(PracticeId practice, Facts facts, DemoFile.Watched watched, LocalDate today, List<DemoEvent> events) {
         long household = facts.household().id();
         Instant began = at(facts, today, watched.day(), watched.at());
-        Long place = facts.places().stream().filter(p -> p.name().equals(watched.place())).map(Place::id).findFirst().orElse(null);
-        Watching sitting = new Watching(id(household, "watch", began), household, dog(facts, watched.dog()), place, began, watched.carried());
+        Long place = place(facts, watched.place());
+        Watching sitting = new Watching(id(household, "watch", began), household, dog(facts, watched.dog()), place, began, watched.carried(), watched.metres());
         int n = 0;
         for (String one : watched.what().split(" ")) {
-            Instant at = began.plusSeconds(60L * Integer.parseInt(one.substring(0, one.length() - 1)) + n++ % 60);
-            WatchTap tap = new WatchTap(id(household, "tap " + n, at), sitting.id(), Objects.requireNonNull(SEEN.get(one.charAt(one.length() - 1))), at);
+            String minute = one.replaceAll("[a-z]+$", "");
+            Instant at = began.plusSeconds(60L * Integer.parseInt(minute) + n++ % 60);
+            String letters = one.substring(minute.length());
+            WatchTap tap = new WatchTap(id(household, "tap " + n, at), sitting.id(), Objects.requireNonNull(SEEN.get(letters.charAt(0))), letters.length() > 1 ? KINDS.get(letters.charAt(1)) : null, at);
             events.add(new DemoEvent(at, at.plus(Sessions.CLOSES_AFTER), () -> outings.keep(practice, sitting, tap, at)));
         }
     }

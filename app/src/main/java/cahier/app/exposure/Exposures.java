@@ -7,6 +7,7 @@ import cahier.app.household.Households;
 import cahier.app.log.Sign;
 import cahier.app.measure.Entry;
 import cahier.app.measure.Measuring;
+import cahier.app.outing.Outings;
 import cahier.app.scope.PracticeId;
 import cahier.app.track.Adjusted;
 import cahier.app.web.NotFound;
@@ -18,10 +19,12 @@ import cahier.core.measure.Measure;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -36,12 +39,14 @@ public class Exposures implements Measuring {
     private static final List<Duration> BEFORE = List.of(Duration.ofDays(28), Duration.ofDays(14));
 
     private final ExposureMapper exposures;
+    private final Outings outings;
     private final Households households;
     private final ApplicationEventPublisher events;
 
-    Exposures(ExposureMapper exposures, Households households, ApplicationEventPublisher events) {
+    Exposures(ExposureMapper exposures, Outings outings, Households households, ApplicationEventPublisher events) {
         this.events = events;
         this.exposures = exposures;
+        this.outings = outings;
         this.households = households;
     }
 
@@ -133,6 +138,12 @@ public class Exposures implements Measuring {
         return households.dogs(practice, household).stream().filter(d -> d.id() == dog).findFirst().orElseThrow(() -> new NotFound("dog " + dog));
     }
 
+    /** What was met since then, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Met> met(PracticeId practice, long household, Instant since) {
+        return exposures.since(practice, household, since);
+    }
+
     /** A reading for each dog and kind of trigger that was met lately or that has a distance. */
     @Transactional(readOnly = true)
     public List<Reading> of(PracticeId practice, long household, Instant now) {
@@ -140,41 +151,50 @@ public class Exposures implements Measuring {
         List<Met> all = exposures.since(practice, household, now.minus(LATELY).minus(BEFORE.get(0)));
         List<ExposureMapper.Place> places = exposures.working(practice, household);
         List<ExposureMapper.Goal> goals = exposures.goals(practice, household);
+        List<Passed> passed = Passed.of(outings.seats(practice, household, now.minus(LATELY).minus(BEFORE.get(0))));
         List<Reading> readings = new ArrayList<>();
         for (Dog dog : facts.dogs()) {
             for (Threat threat : Threat.all()) {
                 List<Met> met = all.stream().filter(m -> m.dogId() == dog.id() && m.kind() == threat.kind() && m.loudness() == threat.loudness()).toList();
                 Optional<ExposureMapper.Place> set = places.stream().filter(p -> p.isOf(dog.id(), threat)).findFirst();
-                if (set.isPresent() || met.stream().anyMatch(m -> m.happenedAt().isAfter(now.minus(LATELY)))) {
+                List<Passed> seen = passed.stream().filter(p -> p.isOf(dog.id(), threat)).toList();
+                if (set.isPresent() || met.stream().anyMatch(m -> m.happenedAt().isAfter(now.minus(LATELY))) || seen.stream().anyMatch(p -> p.at().isAfter(now.minus(LATELY)))) {
                     OptionalDouble goal = goals.stream().filter(g -> g.isOf(dog.id(), threat)).findFirst().map(g -> OptionalDouble.of(g.goal())).orElseGet(() -> set.map(s -> boxed(s.goal())).orElse(OptionalDouble.empty()));
-                    readings.add(reading(dog, threat, met, set, goal, now));
+                    readings.add(reading(dog, threat, met, seen, set, goal, now));
                 }
             }
         }
         return readings;
     }
 
-    private static Reading reading(Dog dog, Threat threat, List<Met> met, Optional<ExposureMapper.Place> set, OptionalDouble goal, Instant now) {
-        List<Met> lately = until(met, now);
-        WorkingDistance estimate = estimate(lately);
+    private static Reading reading(Dog dog, Threat threat, List<Met> met, List<Passed> passed, Optional<ExposureMapper.Place> set, OptionalDouble goal, Instant now) {
+        List<Passed> all = Stream.concat(met.stream().map(Passed::of), passed.stream()).sorted(Comparator.comparing(Passed::at)).toList();
+        List<Passed> counted = until(all, now);
+        List<Met> lately = lately(met, now);
+        WorkingDistance estimate = estimate(counted);
         Optional<Moving> moving = set.map(s -> WorkedNow.moving(s, met, goal.orElse(NextDistance.NEAREST)));
-        List<Double> before = BEFORE.stream().map(ago -> estimate(until(met, now.minus(ago))).curve()).flatMap(Optional::stream).map(WorkingDistance.Curve::workingMetres).toList();
+        List<Double> before = BEFORE.stream().map(ago -> estimate(until(all, now.minus(ago))).curve()).flatMap(Optional::stream).map(WorkingDistance.Curve::workingMetres).toList();
         OptionalDouble metres = moving.isPresent() ? OptionalDouble.of(moving.get().metres()) : OptionalDouble.empty();
         return new Reading(dog.id(), dog.name(), threat, lately, metres, set.map(s -> boxed(s.ownStep())).orElse(OptionalDouble.empty()), goal, moving, estimate, before,
-                DistanceChart.of(lately.stream().map(Met::exposure).toList(), estimate.curve(), metres, ReadingWords.estimate(estimate)));
+                DistanceChart.of(counted.stream().map(Passed::exposure).toList(), estimate.curve(), metres, ReadingWords.estimate(estimate)));
     }
 
     static OptionalDouble boxed(@Nullable Double value) {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
+    private static List<Met> lately(List<Met> met, Instant now) {
+        List<Met> lately = met.stream().filter(m -> !m.happenedAt().isAfter(now) && m.happenedAt().isAfter(now.minus(LATELY))).toList();
+        return lately.subList(Math.max(0, lately.size() - WorkingDistance.MOST), lately.size());
+    }
+
     /** The latest that counted on a day. */
-    private static List<Met> until(List<Met> met, Instant day) {
-        List<Met> then = met.stream().filter(m -> !m.happenedAt().isAfter(day) && m.happenedAt().isAfter(day.minus(LATELY))).toList();
+    private static List<Passed> until(List<Passed> all, Instant day) {
+        List<Passed> then = all.stream().filter(p -> !p.at().isAfter(day) && p.at().isAfter(day.minus(LATELY))).toList();
         return then.subList(Math.max(0, then.size() - WorkingDistance.MOST), then.size());
     }
 
-    private static WorkingDistance estimate(List<Met> met) {
-        return WorkingDistance.of(met.stream().map(Met::exposure).toList());
+    private static WorkingDistance estimate(List<Passed> seen) {
+        return WorkingDistance.of(seen.stream().map(Passed::exposure).toList());
     }
 }

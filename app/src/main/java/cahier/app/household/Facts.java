@@ -32,6 +32,11 @@ public record Facts(Household household, List<Person> people, List<Dog> dogs, Li
     }
 
 
+    /** The place of that name. */
+    public Place placeNamed(String name) {
+        return places.stream().filter(p -> p.name().equals(name)).findFirst().orElseThrow(() -> new NotFound("place " + name));
+    }
+
     /** The people who may practise. */
     public List<Person> handlers() {
         return people.stream().filter(Person::mayHandle).toList();

@@ -1,6 +1,8 @@
 package cahier.app.household;
 
+import java.time.DayOfWeek;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -20,6 +22,18 @@ public record Place(long id, String name, int difficulty, String surface, String
     /** A place of which only the name and the difficulty are known. */
     public static Place named(String name, int difficulty) {
         return new Place(0, name, difficulty, "", "", false, true, "", HomeKind.isOutdoors(name), "", 0);
+    }
+
+    /** The same, busy at these hours too. */
+    public Place busyToo(Hours more) {
+        Hours all = Hours.parse(busy.isEmpty() ? more.words() : busy + "; " + more.words());
+        return new Place(id, name, difficulty, surface, passers, enclosed, signal, note, outdoors, Hours.parse(all.words()).words(), version);
+    }
+
+    /** Whether it is known as busy all through an hour of every day. */
+    public boolean isBusyDailyAt(int hour) {
+        List<Hours.Slot> slots = Hours.parse(busy).slots();
+        return Arrays.stream(DayOfWeek.values()).allMatch(d -> slots.stream().anyMatch(s -> s.day() == d && s.from() <= 60 * hour && s.to() >= 60 * (hour + 1)));
     }
 
     /** "Difficulty 3, tiles, lift, neighbours, enclosed, no signal." */

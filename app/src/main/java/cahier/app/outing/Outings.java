@@ -18,8 +18,11 @@ import cahier.core.rep.Outcome;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -141,6 +144,13 @@ public class Outings implements Measuring {
 
     private static int second(Watching w, WatchTap t) {
         return (int) Math.max(0, Math.min(LONGEST_S, Duration.between(w.beganAt(), t.happenedAt()).toSeconds()));
+    }
+
+    /** The sittings since then in which something was tapped, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Seat> seats(PracticeId practice, long household, Instant since) {
+        Map<UUID, List<WatchTap>> taps = outings.tapsSince(practice, household, since).stream().collect(Collectors.groupingBy(WatchTap::watchingId));
+        return outings.since(practice, household, since).stream().filter(w -> taps.containsKey(w.id())).map(w -> new Seat(w, Objects.requireNonNull(taps.get(w.id())))).toList();
     }
 
     /** Each dog's walks, newest first. */

@@ -5,6 +5,8 @@ import cahier.app.handling.Handling;
 import cahier.app.household.Facts;
 import cahier.app.method.Methods;
 import cahier.app.outing.Outings;
+import cahier.app.outing.WatchTap;
+import cahier.app.passing.Passing;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.wording.Wordings;
 import cahier.core.exposure.LongWatching;
@@ -40,9 +42,11 @@ class OutingPagesController {
     private final Handling handling;
     private final Wordings wordings;
     private final Marks marks;
+    private final Passing passing;
     private final Clock clock;
 
-    OutingPagesController(OwnerPractice practice, Outings outings, Departures departures, Methods methods, Handling handling, Wordings wordings, Marks marks, Clock clock) {
+    OutingPagesController(OwnerPractice practice, Outings outings, Departures departures, Methods methods, Handling handling, Wordings wordings, Marks marks, Passing passing, Clock clock) {
+        this.passing = passing;
         this.marks = marks;
         this.practice = practice;
         this.outings = outings;
@@ -67,6 +71,7 @@ class OutingPagesController {
         model.addAttribute("token", token);
         model.addAttribute("facts", facts);
         model.addAttribute("take", take);
+        model.addAttribute("kinds", WatchTap.KINDS);
         model.addAttribute("blockMin", LongWatching.BLOCK_MIN);
         model.addAttribute("enoughMin", LongWatching.ENOUGH_MIN);
         model.addAttribute("leastMin", Traffic.LEAST_MIN);
@@ -131,6 +136,16 @@ class OutingPagesController {
         model.addAttribute("rests", beside.rests());
         model.addAttribute("ways", ways);
         return "owner/way";
+    }
+
+    /** Ten minutes without the dog: who passes where it will sit. */
+    @GetMapping("/o/{token}/count")
+    String count(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
+        Facts facts = practice.facts(owner);
+        model.addAttribute("token", token);
+        model.addAttribute("facts", facts);
+        model.addAttribute("said", passing.proposals(owner.practice(), facts, Instant.now(clock)));
+        return "owner/count";
     }
 
     private Beside beside(Owner owner, Work work, Topic topic) {

@@ -26,6 +26,7 @@ import cahier.app.log.Felt;
 import cahier.app.log.HowEnded;
 import cahier.app.log.Sign;
 import cahier.app.method.MethodWords;
+import cahier.app.passing.PassingWords;
 import cahier.app.probe.ProbeWords;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.step.EffortWords;
@@ -98,7 +99,7 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("mover", Mover.class),
             entry("movesOn", MovesOn.class),
             entry("passChoice", PassChoice.class), entry("trait", Trait.class),
-            entry("payWords", PayWords.class),
+            entry("payWords", PayWords.class), entry("passingWords", PassingWords.class),
             entry("payoff", Payoff.class), entry("feeding", Feeding.class),
             entry("probeWords", ProbeWords.class),
             entry("readingWords", ReadingWords.class),

@@ -15,6 +15,7 @@ import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -34,8 +35,10 @@ public class WeekForms {
     private final Weeks weeks;
     private final FreeHours hours;
     private final Households households;
+    private final List<Advises> advice;
 
-    WeekForms(Weeks weeks, FreeHours hours, Households households) {
+    WeekForms(Weeks weeks, FreeHours hours, Households households, List<Advises> advice) {
+        this.advice = advice;
         this.weeks = weeks;
         this.hours = hours;
         this.households = households;
@@ -55,6 +58,7 @@ public class WeekForms {
         HoursKept kept = hours.of(practice, household, now);
         Facts facts = households.facts(practice, household);
         model.addAttribute("facts", facts);
+        model.addAttribute("advice", advice.stream().flatMap(a -> a.proposals(practice, facts, now).stream()).toList());
         model.addAttribute("week", week.orElse(null));
         model.addAttribute("lines", kept.lines(facts));
         return new Shown(week, kept, facts);

@@ -127,14 +127,14 @@ class OutingsTest extends AppTest {
             owner.navigate("/o/" + home.token + "/watch");
             owner.waitForSelector("body[data-ready]");
             owner.fill("#carried", "many");
-            owner.locator("[data-seen=CALM]").click();
+            owner.locator("[data-seen=CALM][data-kind=PERSON]").click();
             assertThat(owner.locator("#missing")).hasText("Pieces must be a whole number up to 2000, was “many”.");
             owner.fill("#carried", "50");
             owner.context().setOffline(true);
-            owner.locator("[data-seen=CALM]").click();
+            owner.locator("[data-seen=CALM][data-kind=PERSON]").click();
             assertThat(owner.locator("#left")).hasText("49");
-            owner.locator("[data-seen=REACTED]").click();
-            owner.locator("[data-seen=REACTED]").click();
+            owner.locator("[data-seen=REACTED][data-kind=DOG]").click();
+            owner.locator("[data-seen=REACTED][data-kind=DOG]").click();
             assertThat(owner.locator("#says")).hasText("Reacted. Twice running: go further off, or home.");
             owner.click("#undo");
             assertThat(owner.locator("#waiting")).isVisible();

@@ -29,7 +29,7 @@ class CatalogueTest extends AppTest {
             Map.entry("handling_target", ""), Map.entry("kept_forecast", ""), Map.entry("working_distance", ""), Map.entry("probe", ""),
             Map.entry("audit", ""), Map.entry("look", "first_at,last_at,times"), Map.entry("erasure", "done_at,counts"), Map.entry("visit", "left_at,left_by,undone"), Map.entry("alarm", "opened_at,answered_at,answered_by,answer,spoken_with"),
             Map.entry("question", "answer,answered_at,answered_by"), Map.entry("exposure", "sign,calm_after_s,undone_at"), Map.entry("watching", "place_id"),
-            Map.entry("watching_tap", "undone_at"), Map.entry("outing", "undone_at"), Map.entry("departure", "undone_at,settled_s"), Map.entry("touch", "undone_at"), Map.entry("early_sign", "undone_at"),
+            Map.entry("watching_tap", "undone_at"), Map.entry("place_count", "place_id,undone_at"), Map.entry("outing", "undone_at"), Map.entry("departure", "undone_at,settled_s"), Map.entry("touch", "undone_at"), Map.entry("early_sign", "undone_at"),
             Map.entry("setup", "place_id,gone_at"), Map.entry("owner_link", "sealed,revoked_at"),
             Map.entry("gate", "what,cleared_by,cleared_name,cleared_on,cleared_note,withdrawn_at; once cleared withdrawn_at"),
             Map.entry("decision", "anything; once answered state,version"), Map.entry("baseline", "anything; once closed nothing"),

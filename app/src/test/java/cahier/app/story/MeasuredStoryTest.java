@@ -125,7 +125,7 @@ class MeasuredStoryTest extends AppTest {
                 owner.waitForSelector("body[data-ready]");
                 assertThat(owner.locator("main")).containsText(expected ? "A reaction now and then is expected." : "Two reactions are enough: then go home.");
                 for (String seen : new String[] {"REACTED", "CALM", "REACTED"}) {
-                    owner.locator("[data-seen=" + seen + "]").click();
+                    owner.locator("[data-seen=" + seen + "][data-kind=PERSON]").click();
                 }
                 assertThat(owner.locator("#says")).hasText(expected ? "Reacted." : "Reacted. Twice is enough for today: go home.");
             }

@@ -72,7 +72,7 @@ class EveryCommandTest extends AppTest {
         return pattern.replace("{token}", home.token).replace("{household}", home.id + "").replace("/households/{id}", "/households/" + home.id).replace("{track}", home.track + "")
                 .replace("/tracks/{id}", "/tracks/" + home.track).replace("/steps/{id}", "/steps/" + home.stepNow()).replace("{step}", home.stepNow() + "").replace("/lessons/{id}", "/lessons/" + lesson)
                 .replace("{lesson}", lesson + "").replace("/sheets/{id}", "/sheets/" + sheet).replace("{sheet}", sheet + "").replace("{dog}", dog + "").replace("{person}", person + "")
-                .replace("{danger}", "FENCE").replaceAll("/(reps|sessions|exposures|watch-taps|outings|departures|touches)/\\{id}", "/$1/7f0c5d0e-3b0a-4f6e-9d55-0d1a3c1b2e4f").replace("{kind:people|dogs|places|words|lessons}", "people").replaceAll("\\{[^}]+}", "1");
+                .replace("{danger}", "FENCE").replaceAll("/(reps|sessions|exposures|watch-taps|outings|departures|touches|counts)/\\{id}", "/$1/7f0c5d0e-3b0a-4f6e-9d55-0d1a3c1b2e4f").replace("{kind:people|dogs|places|words|lessons}", "people").replaceAll("\\{[^}]+}", "1");
     }
 
     /** The fields a command reads, of its forms and of its own. */
