@@ -158,7 +158,7 @@ public class Exposures implements Measuring {
                 List<Met> met = all.stream().filter(m -> m.dogId() == dog.id() && m.kind() == threat.kind() && m.loudness() == threat.loudness()).toList();
                 Optional<ExposureMapper.Place> set = places.stream().filter(p -> p.isOf(dog.id(), threat)).findFirst();
                 List<Passed> seen = passed.stream().filter(p -> p.isOf(dog.id(), threat)).toList();
-                if (set.isPresent() || met.stream().anyMatch(m -> m.happenedAt().isAfter(now.minus(LATELY))) || seen.stream().anyMatch(p -> p.at().isAfter(now.minus(LATELY)))) {
+                if (set.isPresent() || met.stream().anyMatch(m -> m.happenedAt().isAfter(now.minus(LATELY))) || seen.stream().filter(p -> p.at().isAfter(now.minus(LATELY))).count() >= WorkingDistance.FEWEST) {
                     OptionalDouble goal = goals.stream().filter(g -> g.isOf(dog.id(), threat)).findFirst().map(g -> OptionalDouble.of(g.goal())).orElseGet(() -> set.map(s -> boxed(s.goal())).orElse(OptionalDouble.empty()));
                     readings.add(reading(dog, threat, met, seen, set, goal, now));
                 }
@@ -175,12 +175,17 @@ public class Exposures implements Measuring {
         Optional<Moving> moving = set.map(s -> WorkedNow.moving(s, met, goal.orElse(NextDistance.NEAREST)));
         List<Double> before = BEFORE.stream().map(ago -> estimate(until(all, now.minus(ago))).curve()).flatMap(Optional::stream).map(WorkingDistance.Curve::workingMetres).toList();
         OptionalDouble metres = moving.isPresent() ? OptionalDouble.of(moving.get().metres()) : OptionalDouble.empty();
-        return new Reading(dog.id(), dog.name(), threat, lately, metres, set.map(s -> boxed(s.ownStep())).orElse(OptionalDouble.empty()), goal, moving, estimate, before,
+        return new Reading(dog.id(), dog.name(), threat, lately, metres, set.map(s -> boxed(s.ownStep())).orElse(OptionalDouble.empty()), goal, moving, estimate, seated(passed, now), before,
                 DistanceChart.of(counted.stream().map(Passed::exposure).toList(), estimate.curve(), metres, ReadingWords.estimate(estimate)));
     }
 
     static OptionalDouble boxed(@Nullable Double value) {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    private static Reading.Seated seated(List<Passed> passed, Instant now) {
+        List<Passed> lately = passed.stream().filter(p -> !p.at().isAfter(now) && p.at().isAfter(now.minus(LATELY))).toList();
+        return new Reading.Seated((int) lately.stream().filter(p -> p.exposure().response().isCalm()).count(), lately.size());
     }
 
     private static List<Met> lately(List<Met> met, Instant now) {

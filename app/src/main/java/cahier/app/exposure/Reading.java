@@ -27,10 +27,15 @@ import java.util.stream.Stream;
  * @param ownStep metres closer at a time, where the trainer said so
  * @param goal where it is to work in the end, where the trainer said so
  * @param moving how it came there; empty until a distance was set
+ * @param fromSeats how many passed where the dog sat at a known distance, and those it was calm at
  * @param before the working distance of two and of four weeks ago, where there was one, oldest first
  */
-public record Reading(long dogId, String dog, Threat threat, List<Met> met, OptionalDouble set, OptionalDouble ownStep, OptionalDouble goal, Optional<Moving> moving, WorkingDistance estimate, List<Double> before,
+public record Reading(long dogId, String dog, Threat threat, List<Met> met, OptionalDouble set, OptionalDouble ownStep, OptionalDouble goal, Optional<Moving> moving, WorkingDistance estimate, Seated fromSeats, List<Double> before,
                       Drawing drawing) {
+
+    /** What passed where the dog sat. */
+    public record Seated(int calm, int passed) {
+    }
 
     /** The latest, newest first. */
     public List<Met> latest(int most) {

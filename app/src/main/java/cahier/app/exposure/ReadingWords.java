@@ -85,6 +85,11 @@ public final class ReadingWords {
         return (soon.isEmpty() ? "" : "Answers " + String.join(", ", soon) + ". ") + (phases.isEmpty() ? "" : "Calm while " + phases + ".");
     }
 
+    /** "From where it sat: calm at 10 of 11." Empty where nothing passed at a known distance. */
+    public static String fromSeats(Reading r) {
+        return r.fromSeats().passed() == 0 ? "" : "From where it sat: calm at " + r.fromSeats().calm() + " of " + r.fromSeats().passed() + ".";
+    }
+
     /** "To 5 m: 28 steps, about 340 looks and 1100 pieces, if it goes on like this." Empty without a goal. */
     public static String toCome(Reading r) {
         if (r.goal().isEmpty() || r.set().isEmpty()) {

@@ -21,7 +21,8 @@ public record WorkingDistance(List<Exposure> exposures, Optional<Curve> curve, O
     /** The share of calm answers at the working distance. */
     public static final double CALM = 0.8;
 
-    private static final int FEWEST = 6;
+    /** With fewer there is no estimate. */
+    public static final int FEWEST = 6;
     private static final double LEAST_RATIO = 1.5;
     private static final double LEAST_TREND = 0.2;
     private static final double SD_LEVEL = 2;
