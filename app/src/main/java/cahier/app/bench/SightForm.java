@@ -3,6 +3,7 @@ package cahier.app.bench;
 import cahier.app.draw.Drawing;
 import cahier.app.draw.PlanView;
 import cahier.app.web.Measures;
+import cahier.core.exposure.OutAndBack;
 import cahier.core.exposure.SightChange;
 import cahier.core.exposure.SightLine;
 import java.util.ArrayList;
@@ -18,15 +19,18 @@ import org.springframework.web.util.UriComponentsBuilder;
  *
  * @param path metres away
  * @param pace a {@link Speed}
+ * @param lead its length in metres
+ * @param wrapped of it around the hand; nothing is none
  * @param hold of the drawing while something is dragged
  */
-public record SightForm(@Nullable String path, @Nullable String pieces, @Nullable String pace, @Nullable String lead, @Nullable List<String> from, @Nullable List<String> to,
+public record SightForm(@Nullable String path, @Nullable String pieces, @Nullable String pace, @Nullable String lead, @Nullable String wrapped, @Nullable List<String> from, @Nullable List<String> to,
                         @Nullable List<String> at, @Nullable String hold) {
 
     static final int MOST_SCREENS = 6;
     private static final int MOST_PIECES = 30;
     private static final double FURTHEST = 100;
-    static final SightForm USUAL = new SightForm("20", "3", Speed.WALKING.name(), "1.5", List.of("-60", "2"), List.of("-2", "60"), List.of("12", "12"), "");
+    private static final double LONGEST_LEAD = 20;
+    static final SightForm USUAL = new SightForm("20", "3", Speed.WALKING.name(), "1.5", "", List.of("-60", "2"), List.of("-2", "60"), List.of("12", "12"), "");
 
     /** A screen as it is typed. */
     public record Row(String from, String to, String at) {
@@ -65,14 +69,21 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
 
     static SightForm parse(String address) {
         var params = UriComponentsBuilder.fromUriString("?" + address).build().getQueryParams();
-        return new SightForm(params.getFirst("path"), params.getFirst("pieces"), params.getFirst("pace"), params.getFirst("lead"), params.get("from"), params.get("to"), params.get("at"), "");
+        return new SightForm(params.getFirst("path"), params.getFirst("pieces"), params.getFirst("pace"), params.getFirst("lead"), params.getFirst("wrapped"), params.get("from"), params.get("to"), params.get("at"), "");
     }
 
     /** What is in the address of the page: the set-up without its screens that were left empty. */
     String address() {
         UriComponentsBuilder builder = UriComponentsBuilder.newInstance().queryParam("path", path).queryParam("pieces", pieces).queryParam("pace", speed().name()).queryParam("lead", lead);
+        if (isWrapped()) {
+            builder.queryParam("wrapped", wrapped);
+        }
         rows().forEach(r -> builder.queryParam("from", r.from()).queryParam("to", r.to()).queryParam("at", r.at()));
         return String.valueOf(builder.build().getQuery());
+    }
+
+    private boolean isWrapped() {
+        return wrapped != null && !wrapped.isBlank();
     }
 
     public Speed speed() {
@@ -115,7 +126,7 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
     }
 
     SightForm paying(int fewer) {
-        return new SightForm(path, Integer.toString(fewer), pace, lead, from, to, at, "");
+        return new SightForm(path, Integer.toString(fewer), pace, lead, wrapped, from, to, at, "");
     }
 
     private static String less(String metres, double by) {
@@ -123,14 +134,15 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
     }
 
     private SightForm with(List<Row> all) {
-        return new SightForm(path, pieces, pace, lead, all.stream().map(Row::from).toList(), all.stream().map(Row::to).toList(), all.stream().map(Row::at).toList(), "");
+        return new SightForm(path, pieces, pace, lead, wrapped, all.stream().map(Row::from).toList(), all.stream().map(Row::to).toList(), all.stream().map(Row::at).toList(), "");
     }
 
     /** Reckons it; empty when something was refused. */
     Optional<Result> read(BenchCheck check) {
         double away = check.metres("The path", path, 1, FURTHEST);
         int paid = check.whole("Pieces", pieces, 0, MOST_PIECES);
-        double held = check.metres("The lead", lead, 0, 20);
+        double length = check.metres("The lead", lead, 0, LONGEST_LEAD);
+        double held = isWrapped() ? OutAndBack.leadReach(length, Math.min(length, check.metres("What is wrapped of it", wrapped, 0, length))) : length;
         List<Row> rows = rows();
         if (rows.size() > MOST_SCREENS) {
             check.refuse("Screens", "must be at most " + MOST_SCREENS + ", were " + rows.size());

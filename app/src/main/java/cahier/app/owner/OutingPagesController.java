@@ -71,6 +71,7 @@ class OutingPagesController {
         model.addAttribute("token", token);
         model.addAttribute("facts", facts);
         model.addAttribute("take", take);
+        model.addAttribute("asked", asked(owner, Measure.Kind.SITTING));
         model.addAttribute("kinds", WatchTap.KINDS);
         model.addAttribute("blockMin", LongWatching.BLOCK_MIN);
         model.addAttribute("enoughMin", LongWatching.ENOUGH_MIN);
@@ -106,6 +107,7 @@ class OutingPagesController {
         }
         model.addAttribute("token", token);
         model.addAttribute("rests", beside.rests());
+        model.addAttribute("asked", asked(owner, Measure.Kind.ZONE));
         model.addAttribute("maps", beside.dogs().stream().map(d -> handling.of(owner.practice(), owner.householdId(), d.id(), handling.target(owner.practice(), owner.householdId(), d.id()), now)).toList());
         return "owner/touch";
     }
@@ -120,6 +122,7 @@ class OutingPagesController {
         model.addAttribute("token", token);
         model.addAttribute("rests", beside.rests());
         model.addAttribute("facts", beside.of(practice.facts(owner)));
+        model.addAttribute("asked", asked(owner, Measure.Kind.WALK));
         model.addAttribute("walks", outings.walks(owner.practice(), owner.householdId()).stream().filter(w -> beside.has(w.dog().id())).toList());
         return "owner/out";
     }
@@ -146,6 +149,12 @@ class OutingPagesController {
         model.addAttribute("facts", facts);
         model.addAttribute("said", passing.proposals(owner.practice(), facts, Instant.now(clock)));
         return "owner/count";
+    }
+
+    /** What the sheet asks of it today, as it stands now: also how it begins after a pause. */
+    private List<String> asked(Owner owner, Measure.Kind kind) {
+        return practice.today(owner, Instant.now(clock)).tasks().stream().filter(t -> t.isPractised() && t.plan().teaching().measure() != null && t.plan().teaching().measure().kind() == kind)
+                .map(t -> t.item().dogName() + ": " + t.plan().title() + ".").toList();
     }
 
     private Beside beside(Owner owner, Work work, Topic topic) {

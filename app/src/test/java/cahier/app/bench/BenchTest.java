@@ -20,6 +20,9 @@ class BenchTest extends AppTest {
         open("/bench/sight-line?path=20&pieces=3&pace=WALKING&lead=2&from=-40&to=-2&at=10&from=2&to=40&at=10").andExpect(content().string(allOf(
                 containsString("Too short"), containsString("5.7 s in view, 6.5 s needed for 3 pieces."), containsString("Or pay 2 pieces"), containsString("8 m seen"), containsString("Nobody inside 3\u00a0m (10\u00a0ft) of you"))));
         open("/bench/sight-line?path=20&pieces=3&pace=WALKING&lead=2&from=-40&to=40&at=10").andExpect(content().string(allOf(containsString("The path is hidden"), not(containsString("It appears near")))));
+        open("/bench/sight-line?path=2&pieces=1&pace=WALKING&lead=2").andExpect(content().string(containsString("Inside the lead")));
+        open("/bench/sight-line?path=2&pieces=1&pace=WALKING&lead=2&wrapped=1.5").andExpect(content().string(allOf(not(containsString("Inside the lead")), containsString("value=\"1.5\""))));
+        open("/bench/sight-line?path=2&pieces=1&pace=WALKING&lead=2&wrapped=3").andExpect(content().string(containsString("What is wrapped of it must be a number of metres from 0 to 2, was “3”.")));
         open("/bench/sight-line?path=20&pieces=1&pace=WALKING&lead=2").andExpect(content().string(containsString("Long in view")));
     }
 

@@ -285,7 +285,7 @@ class MeasuredStepsTest extends AppTest {
             home.post("watch-taps", "{\"id\":\"" + UUID.randomUUID() + "\",\"sitting\":\"" + watch + "\",\"dog\":" + dog + ",\"began\":\"" + began + "\",\"carried\":20,\"seen\":\"" + seen + "\",\"at\":\"" + now() + "\"}").andExpect(status().isOk());
         }
         assertThat(reps()).containsExactly("MISSED 3 ", "CLEAN 6 ", "MISSED 9 ");
-        phone("/watch").andExpect(content().string(containsString("A reaction now and then is expected.")));
+        phone("/watch").andExpect(content().string(allOf(containsString("A reaction now and then is expected."), containsString("Pim: Step 1: sit for 30\u00a0min."))));
     }
 
     @Test

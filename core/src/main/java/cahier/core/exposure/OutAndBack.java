@@ -33,7 +33,7 @@ public record OutAndBack(int known, int next, boolean round) {
      * @param length of the lead in metres, 0 or more
      * @param wrapped of it around the hand, from 0 to length
      */
-    static double leadReach(double length, double wrapped) {
+    public static double leadReach(double length, double wrapped) {
         if (!(length >= 0) || !(wrapped >= 0 && wrapped <= length)) {
             throw new IllegalArgumentException("wrapped must be from 0 to length, were " + wrapped + " and " + length);
         }
