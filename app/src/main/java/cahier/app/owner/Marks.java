@@ -18,6 +18,7 @@ import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.sheet.SheetItem;
+import cahier.app.track.Step;
 import cahier.app.track.Tracks;
 import cahier.core.exposure.Trigger;
 import cahier.core.gate.RedFlag;
@@ -71,8 +72,7 @@ class Marks {
     String reps(Owner owner, Facts facts, List<NewRep> reps, Instant now) {
         Asked asked = together.look(() -> asked(owner, now));
         Map<Long, RoadmapTrack> ways = asked.ways().stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
-        Map<Long, RoadmapTrack.Despite> despite = asked.sheet().map(Homework::items).orElse(List.of()).stream()
-                .collect(Collectors.toMap(SheetItem::trackId, SheetItem::despite, (a, b) -> a));
+        Map<Long, RoadmapTrack.Despite> despite = asked.despite();
         String said = "";
         for (NewRep rep : reps) {
             RoadmapTrack way = ways.get(rep.trackId());
@@ -90,6 +90,25 @@ class Marks {
 
     /** What is asked of the household, by its roadmap and by the sheet that is out. */
     private record Asked(List<RoadmapTrack> ways, Optional<Homework> sheet) {
+
+        Map<Long, RoadmapTrack.Despite> despite() {
+            return sheet.map(Homework::items).orElse(List.of()).stream().collect(Collectors.toMap(SheetItem::trackId, SheetItem::despite, (a, b) -> a));
+        }
+
+        /** The track that measures by this work and is put off, where every one that does is: parked, or waiting for another, and not on the sheet on purpose. */
+        Optional<PutOff> putOff(Work work, Topic topic, long dog) {
+            List<PutOff> measuring = ways.stream().filter(w -> w.track().dogId() == dog && w.roadmap().current().flatMap(Step::measure).filter(m -> work.isMeasuredBy(m, topic)).isPresent())
+                    .map(w -> new PutOff(w, w.permit(w.roadmap().currentIndex().orElseThrow(), despite().getOrDefault(w.track().id(), RoadmapTrack.Despite.NOTHING), Moment.DAYS, Handler.ANYONE))).toList();
+            return measuring.stream().allMatch(PutOff::holds) ? measuring.stream().findFirst() : Optional.empty();
+        }
+    }
+
+    /** A track with the answer of whether its step is practised. */
+    private record PutOff(RoadmapTrack way, Permit permit) {
+
+        boolean holds() {
+            return !permit.isPractised() && (permit.why().contains(Why.PARKED) || permit.why().contains(Why.WAITS));
+        }
     }
 
     private Asked asked(Owner owner, Instant now) {
@@ -136,23 +155,33 @@ class Marks {
     /** With which dogs work beside the tracks is done now; where it has several topics, one that is open is enough. */
     Beside beside(Owner owner, Work work, Set<Topic> topics, Instant now) {
         Allowed allowed = allowed(owner, now);
+        Asked asked = together.look(() -> asked(owner, now));
         List<Dog> dogs = new ArrayList<>();
         List<String> why = new ArrayList<>();
         for (Dog dog : allowed.facts().dogs()) {
-            List<Permit> permits = topics.stream().map(t -> allowed.beside(work, t, dog.id(), Handler.ANYONE)).toList();
-            if (permits.stream().anyMatch(Permit::isPractised)) {
-                dogs.add(dog);
-            } else {
-                List<RedFlag> flags = topics.stream().flatMap(t -> work.topics(t).stream()).flatMap(t -> allowed.shutBy(dog.id(), t).stream()).distinct().toList();
-                why.add((allowed.facts().dogs().size() > 1 ? dog.name() + ": " : "") + RestWords.of(permits.get(0), new RestWords.Names(dog.name(), flags, null, "")));
-            }
+            Optional<String> rests = rests(allowed, asked, work, topics, dog);
+            rests.ifPresentOrElse(r -> why.add((allowed.facts().dogs().size() > 1 ? dog.name() + ": " : "") + r), () -> dogs.add(dog));
         }
         return new Beside(dogs, why);
+    }
+
+    /** Why this is not done with a dog now; empty when it is, with one topic at least. */
+    private static Optional<String> rests(Allowed allowed, Asked asked, Work work, Set<Topic> topics, Dog dog) {
+        List<Topic> open = topics.stream().filter(t -> allowed.beside(work, t, dog.id(), Handler.ANYONE).isPractised()).toList();
+        if (open.isEmpty()) {
+            List<RedFlag> flags = topics.stream().flatMap(t -> work.topics(t).stream()).flatMap(t -> allowed.shutBy(dog.id(), t).stream()).distinct().toList();
+            Permit permit = allowed.beside(work, topics.iterator().next(), dog.id(), Handler.ANYONE);
+            return Optional.of(RestWords.of(permit, new RestWords.Names(dog.name(), flags, null, "")));
+        }
+        List<Optional<PutOff>> putOff = open.stream().map(t -> asked.putOff(work, t, dog.id())).toList();
+        return putOff.stream().allMatch(Optional::isPresent) ? putOff.get(0).map(p -> p.way().why(p.permit())) : Optional.empty();
     }
 
     /** What may be met with every one of these dogs. */
     List<Trigger> triggers(Owner owner, Beside beside, Instant now) {
         Allowed allowed = allowed(owner, now);
-        return Stream.of(Trigger.values()).filter(t -> beside.dogs().stream().allMatch(d -> allowed.beside(Work.EXPOSURE, t.topic(), d.id(), Handler.ANYONE).isPractised())).toList();
+        Asked asked = together.look(() -> asked(owner, now));
+        return Stream.of(Trigger.values()).filter(t -> beside.dogs().stream().allMatch(d -> allowed.beside(Work.EXPOSURE, t.topic(), d.id(), Handler.ANYONE).isPractised()
+                && asked.putOff(Work.EXPOSURE, t.topic(), d.id()).isEmpty())).toList();
     }
 }

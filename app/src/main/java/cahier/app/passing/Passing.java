@@ -9,6 +9,7 @@ import cahier.app.incident.Incidents;
 import cahier.app.outing.Outings;
 import cahier.app.outing.Seat;
 import cahier.app.outing.WatchTap;
+import cahier.app.scope.AskedTogether;
 import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import cahier.app.week.Advises;
@@ -43,8 +44,10 @@ public class Passing implements Advises {
     private final Outings outings;
     private final Exposures exposures;
     private final Incidents incidents;
+    private final AskedTogether together;
 
-    Passing(PlaceCountMapper counts, Outings outings, Exposures exposures, Incidents incidents) {
+    Passing(PlaceCountMapper counts, Outings outings, Exposures exposures, Incidents incidents, AskedTogether together) {
+        this.together = together;
         this.counts = counts;
         this.outings = outings;
         this.exposures = exposures;
@@ -68,6 +71,7 @@ public class Passing implements Advises {
     public PassersBy at(PracticeId practice, Facts facts, Instant now) {
         long household = facts.household().id();
         Instant since = now.minus(LATELY);
+        together.ask(() -> counts.since(practice, household, since), () -> outings.seats(practice, household, since), () -> exposures.met(practice, household, since), () -> incidents.since(practice, household, since));
         Looks looks = new Looks(facts.household().zone(), facts.places().stream().collect(Collectors.toMap(Place::id, Place::name)), new ArrayList<>());
         counts.since(practice, household, since).forEach(looks::counted);
         outings.seats(practice, household, since).forEach(looks::sat);

@@ -13,10 +13,13 @@ import cahier.app.judge.JudgingRound;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
 import cahier.app.track.Step;
+import cahier.app.track.Tracks;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
 import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -27,6 +30,8 @@ import org.springframework.test.web.servlet.ResultActions;
 /** What is logged beside the steps is the reps of the step that measures by it, and its criterion follows at once, whichever page it comes from. */
 class MeasuredStepsTest extends AppTest {
 
+    @Autowired
+    private Tracks tracks;
     @Autowired
     private JudgingRound judging;
     private Home home;
@@ -286,6 +291,21 @@ class MeasuredStepsTest extends AppTest {
         }
         assertThat(reps()).containsExactly("MISSED 3 ", "CLEAN 6 ", "MISSED 9 ");
         phone("/watch").andExpect(content().string(allOf(containsString("A reaction now and then is expected."), containsString("Pim: Step 1: sit for 30\u00a0min."))));
+    }
+
+    @Test
+    void aPageRestsWhileTheOnlyTrackThatMeasuresByItIsParked() throws Exception {
+        measure("kind", "ALONE", "goal", "60 s");
+        phone("/alone").andExpect(content().string(containsString("Out now")));
+        home.within(() -> {
+            tracks.park(edda().practice(), home.track, LocalDate.ofInstant(now(), ZoneOffset.UTC).plusDays(9));
+            return 0;
+        });
+        phone("/alone").andExpect(content().string(allOf(containsString("This rests until"), not(containsString("Out now")))));
+        leave(UUID.randomUUID().toString(), 10, false);
+        assertThat(reps()).as("what is logged all the same counts").containsExactly("CLEAN 10 ");
+        send("/households/" + home.id + "/homework", "track", Long.toString(home.track)).andExpect(status().is3xxRedirection());
+        phone("/alone").andExpect(content().string(containsString("Out now")));
     }
 
     @Test
