@@ -21,7 +21,7 @@ public record Help(@Nullable Aid aid, String words) {
      * @param spoken whether the step says a word
      */
     public static List<Help> beyond(Aid allowed, boolean spoken) {
-        List<Help> helps = new ArrayList<>(AIDS.stream().filter(h -> h.aid().compareTo(allowed) < 0).toList());
+        List<Help> helps = new ArrayList<>(AIDS.stream().filter(h -> h.aid() != null && h.aid().compareTo(allowed) < 0).toList());
         if (spoken) {
             helps.add(AGAIN);
         }

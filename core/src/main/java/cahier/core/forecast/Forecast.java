@@ -29,8 +29,6 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
     private static final int HORIZON_DAYS = 365;
     private static final int DAYS_A_WEEK = 7;
     private static final int FEWEST_DAYS = 3;
-    private static final double DAYS_WITH_PRACTICE = 0.6;
-    private static final int TRIES = 200;
     private static final int LOOKS_IN_A_ROW = 5;
     private static final double SETBACKS = 1.3;
     private static final int NEVER = Integer.MAX_VALUE;
@@ -107,8 +105,9 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
         int lessonIn = nextLesson.map(d -> (int) ChronoUnit.DAYS.between(today, d)).orElse(-1);
         int[] done = new int[runs];
         int[] atLesson = new int[runs];
+        List<Pace.Draw> dogs = dogs(track, runs, random);
         for (int run = 0; run < runs; run++) {
-            int[] dayOfStep = run(track, known, random);
+            int[] dayOfStep = run(track, dogs.get(run), known ? Days.like(track.days(), random) : Days.unknown(track.doseADay(), random), random);
             done[run] = dayOfStep[dayOfStep.length - 1];
             atLesson[run] = (int) Arrays.stream(dayOfStep).filter(day -> day <= lessonIn).count();
         }
@@ -126,14 +125,14 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
     }
 
     /** Days from today on which each step ahead is passed. */
-    private static int[] run(Track track, boolean known, RandomGenerator random) {
-        double[] until = reps(track, random);
+    private static int[] run(Track track, Pace.Draw dog, Days days, RandomGenerator random) {
+        double[] until = reps(track, dog, random);
         int[] passed = new int[until.length];
         Arrays.fill(passed, NEVER);
         double reps = 0;
         int step = 0;
         for (int day = 0; day <= HORIZON_DAYS && step < until.length; day++) {
-            reps += day == 0 ? 0 : aDay(track, known, random); // today's practice is over or not yet begun
+            reps += day == 0 ? 0 : days.next(random); // today's practice is over or not yet begun
             while (step < until.length && reps >= until[step]) {
                 passed[step++] = day;
             }
@@ -141,28 +140,49 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
         return passed;
     }
 
-    private static int aDay(Track track, boolean known, RandomGenerator random) {
-        if (known) {
-            return track.days().get(random.nextInt(track.days().size()));
+    /**
+     * The dogs of the runs: as likely as their pace, and as it is that such a dog has not passed the current step after what was spent on it. Who is stuck is slow, not nearly there.
+     */
+    private static List<Pace.Draw> dogs(Track track, int runs, RandomGenerator random) {
+        Ahead current = track.ahead().get(0);
+        List<Pace.Draw> pool = new ArrayList<>(runs);
+        double[] sums = new double[runs];
+        double sum = 0;
+        for (int i = 0; i < runs; i++) {
+            Pace.Draw dog = track.pace().draw(random);
+            pool.add(dog);
+            sum += track.spent() < current.least() ? 1 : dog.notYet(track.spent() / current.usual());
+            sums[i] = sum;
         }
-        return random.nextDouble() < DAYS_WITH_PRACTICE ? track.doseADay() : 0;
+        if (!(sum > 0)) {
+            return pool;
+        }
+        List<Pace.Draw> dogs = new ArrayList<>(runs);
+        double start = random.nextDouble();
+        int at = 0;
+        for (int i = 0; i < runs; i++) {
+            double point = (i + start) * sum / runs;
+            while (at < runs - 1 && sums[at] < point) {
+                at++;
+            }
+            dogs.add(pool.get(at));
+        }
+        return dogs;
     }
 
     /** Reps from now on until each step ahead is passed. */
-    private static double[] reps(Track track, RandomGenerator random) {
-        Pace.Draw dog = track.pace().draw(random);
+    private static double[] reps(Track track, Pace.Draw dog, RandomGenerator random) {
         double[] until = new double[track.ahead().size()];
         double sum = 0;
         for (int i = 0; i < until.length; i++) {
             Ahead step = track.ahead().get(i);
-            double cost = cost(step, dog, random);
-            if (i == 0) {
-                for (int n = 0; n < TRIES && cost <= track.spent(); n++) {
-                    cost = cost(step, dog, random);
-                }
-                cost = Math.max(1, cost - track.spent()); // it is not passed yet, so that at least one rep is to come
+            if (i > 0) {
+                sum += cost(step, dog, random);
+            } else if (track.spent() < step.least()) {
+                sum = Math.max(1, cost(step, dog, random) - track.spent());
+            } else {
+                sum = Math.max(1, step.usual() * dog.factorOver(track.spent() / step.usual(), random) - track.spent()); // it is not passed yet, so that at least one rep is to come
             }
-            sum += cost;
             until[i] = sum;
         }
         return until;

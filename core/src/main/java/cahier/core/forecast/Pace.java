@@ -2,7 +2,7 @@ package cahier.core.forecast;
 
 import java.util.List;
 import java.util.random.RandomGenerator;
-import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
+import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
  * How many more reps than usual this dog needs for a step, as far as its passed steps tell (docs/rules.md 8): the logarithm of spent over usual is normal,
@@ -17,6 +17,10 @@ public record Pace(double mu, double kappa, double alpha, double beta) {
 
     /** Before a step was passed: as usual, give or take a half. */
     public static final Pace PRIOR = new Pace(0, 2, 2.5, 0.5);
+
+    private static final NormalDistribution NORMAL = NormalDistribution.of(0, 1);
+    /** Beyond this no figure says more than that it takes longer. */
+    private static final double LEAST_SHARE = 1e-300;
 
     /** Learns from passed steps; logRatios are ln(reps spent / usual reps). */
     public static Pace of(List<Double> logRatios) {
@@ -43,13 +47,28 @@ public record Pace(double mu, double kappa, double alpha, double beta) {
 
     /** A mean and a variance that this dog may have: drawn once a run, so that a slow dog is slow on every step of it. */
     Draw draw(RandomGenerator random) {
-        double gamma = ChiSquaredDistribution.of(df()).inverseCumulativeProbability(Math.max(1e-12, random.nextDouble())) / 2;
-        double variance = beta / gamma;
+        double squares = 0;
+        for (int i = 0; i < df(); i++) {
+            double normal = random.nextGaussian();
+            squares += normal * normal; // chi-squared: whole degrees of freedom, and quicker than its inverse
+        }
+        double variance = 2 * beta / squares;
         return new Draw(mu + Math.sqrt(variance / kappa) * random.nextGaussian(), Math.sqrt(variance));
     }
 
     /** One dog it may be. */
     record Draw(double mean, double sd) {
+
+        /** P(a step takes it more than so many times the usual reps); 1 for none. */
+        double notYet(double times) {
+            return times <= 0 ? 1 : NORMAL.survivalProbability((Math.log(times) - mean) / sd);
+        }
+
+        /** How many times the usual reps a step takes it of which it is known that it takes more than so many. */
+        double factorOver(double times, RandomGenerator random) {
+            double share = notYet(times);
+            return share < LEAST_SHARE ? times : Math.exp(mean + sd * NORMAL.inverseSurvivalProbability(share * (1 - random.nextDouble())));
+        }
 
         /** How many times the usual reps a step takes it. */
         double factor(RandomGenerator random) {
