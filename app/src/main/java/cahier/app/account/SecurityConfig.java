@@ -35,7 +35,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 class SecurityConfig {
 
     /** Nothing inline, nothing from outside. */
-    static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+    static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; media-src 'self' blob:; "
             + "connect-src 'self'; manifest-src 'self'; worker-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     /** No page needs any of them: whatever got into one could not use them either. */

@@ -92,10 +92,13 @@ class AloneController {
         }
         List<Watched> watched = both.stream().map(b -> {
             AloneReading r = b.reading().orElseThrow();
-            return new Watched(b, WatchWords.pattern(r), WatchWords.figures(r));
+            return new Watched(b, WatchWords.verdict(b, r), WatchWords.found(b, r));
         }).toList();
         if (both.size() < 2) {
             return new Compared(dog, watched, "", "");
+        }
+        if (both.stream().anyMatch(b -> b.findings().isLoudThroughout())) {
+            return new Compared(dog, watched, "They cannot be compared", "One recording was loud throughout. Listen to it, and type what you hear.");
         }
         AloneReading first = both.get(0).reading().orElseThrow();
         AloneReading second = both.get(1).reading().orElseThrow();

@@ -43,7 +43,7 @@ public record Baseline(long id, long householdId, long dogId, Kind kind, String 
         return switch (kind) {
             case COLD_TEST -> Optional.of(new Measured.ColdTest((int) findings.clean(), findings.triesOrNone().size()));
             case DISTANCE -> Optional.ofNullable(findings.metres()).map(Measured.Distance::new);
-            case WATCH -> Optional.ofNullable(findings.watchedSeconds()).map(seconds -> new Measured.Quiet(
+            case WATCH -> Optional.ofNullable(findings.watchedSeconds()).filter(seconds -> !findings.isLoudThroughout()).map(seconds -> new Measured.Quiet(
                     findings.spellsOrNone().stream().mapToDouble(Findings.Spell::from).min().orElse(seconds)));
             case FOOD, ZONES, LIES -> Optional.empty();
         };

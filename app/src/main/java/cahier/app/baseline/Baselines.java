@@ -16,6 +16,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -141,7 +142,20 @@ public class Baselines {
         if (watch.kind() != Kind.WATCH || watch.isOpen()) {
             throw new NotFound("watch " + id);
         }
-        baselines.correct(practice, id, write(Findings.watched(spells, seconds, watch.findings().levels(), damage)));
+        List<Findings.Spell> before = watch.findings().spellsOrNone();
+        List<Findings.Spell> answered = spells.stream().map(s -> before.stream().filter(s::isAt).findFirst().orElse(s)).toList();
+        baselines.correct(practice, id, write(Findings.watched(answered, seconds, watch.findings().levels(), damage)));
+    }
+
+    /** Somebody listened: a spell that was as even as a machine is the dog, or it goes. */
+    public void answer(PracticeId practice, long id, double from, boolean dog) {
+        Baseline watch = held(practice, id);
+        Findings findings = watch.findings();
+        if (watch.kind() != Kind.WATCH || watch.isOpen() || findings.unsure().stream().noneMatch(s -> s.from() == from)) {
+            throw new NotFound("spell of watch " + id);
+        }
+        List<Findings.Spell> spells = findings.spellsOrNone().stream().filter(s -> dog || s.from() != from).map(s -> s.from() == from ? new Findings.Spell(s.sign(), s.from(), s.to(), true) : s).toList();
+        baselines.correct(practice, id, write(Findings.watched(spells, Objects.requireNonNull(findings.watchedSeconds()), findings.levels(), findings.isDamaged())));
     }
 
     /** A watch that nobody ended is over after its 15 minutes. */

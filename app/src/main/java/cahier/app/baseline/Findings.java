@@ -1,10 +1,13 @@
 package cahier.app.baseline;
 
 import cahier.core.rep.Outcome;
+import cahier.core.sound.HeardSpells;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -41,8 +44,21 @@ public record Findings(@Nullable List<Outcome> tries, @Nullable Boolean fromTrai
      *
      * @param from seconds after the watch began
      * @param to seconds after it began; none while it goes on
+     * @param sure false where somebody must listen and say whether it is the dog, true once they said it is; none where nobody is asked
      */
-    public record Spell(Sign sign, double from, @Nullable Double to) {
+    public record Spell(Sign sign, double from, @Nullable Double to, @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Boolean sure) {
+
+        public Spell(Sign sign, double from, @Nullable Double to) {
+            this(sign, from, to, null);
+        }
+
+        @JsonCreator
+        public Spell {
+        }
+
+        boolean isAt(Spell other) {
+            return sign == other.sign && from == other.from && Objects.equals(to, other.to);
+        }
     }
 
     /** What is watched for: silence is not calm. */
@@ -74,6 +90,27 @@ public record Findings(@Nullable List<Outcome> tries, @Nullable Boolean fromTrai
 
     public List<Spell> spellsOrNone() {
         return spells == null ? List.of() : spells;
+    }
+
+    /** Whether the recording was loud throughout and nobody typed what is in it: then nothing heard is no quiet (docs/rules.md 14). */
+    @JsonIgnore
+    public boolean isLoudThroughout() {
+        return levels != null && spellsOrNone().isEmpty() && HeardSpells.isLoudThroughout(loudness());
+    }
+
+    /** Spells that are as even as a machine, of which nobody has said yet whether they are the dog. */
+    @JsonIgnore
+    public List<Spell> unsure() {
+        return spellsOrNone().stream().filter(s -> Boolean.FALSE.equals(s.sure())).toList();
+    }
+
+    private float[] loudness() {
+        List<Float> heard = levels == null ? List.of() : levels;
+        float[] seconds = new float[heard.size()];
+        for (int i = 0; i < seconds.length; i++) {
+            seconds[i] = heard.get(i);
+        }
+        return seconds;
     }
 
     public long clean() {

@@ -26,7 +26,7 @@ record Recording(List<Findings.Spell> spells, int seconds, List<Float> levels) {
             }
             levels.add(Math.round(10 * loudest) / 10f);
         }
-        return new Recording(HeardSpells.of(sound).stream().map(s -> new Findings.Spell(Findings.Sign.VOCAL, tenth(s.from()), tenth(s.to()))).toList(), Math.max(1, (int) Math.round(sound.seconds())), levels);
+        return new Recording(HeardSpells.of(sound).stream().map(s -> new Findings.Spell(Findings.Sign.VOCAL, tenth(s.from()), tenth(s.to()), HeardSpells.isEven(sound, s) ? false : null)).toList(), Math.max(1, (int) Math.round(sound.seconds())), levels);
     }
 
     private static double tenth(double seconds) {

@@ -26,7 +26,7 @@ final class SpellText {
         return spells.stream().map(s -> s.sign().name().toLowerCase(Locale.ROOT) + ", " + moment(s.from()) + ", " + moment(s.to() == null ? s.from() : s.to())).collect(Collectors.joining("\n"));
     }
 
-    private static String moment(double seconds) {
+    static String moment(double seconds) {
         int minutes = (int) (seconds / MINUTE);
         String rest = Measures.plain(seconds - minutes * MINUTE, 1);
         return minutes + ":" + (rest.indexOf('.') == 1 || rest.length() == 1 ? "0" : "") + rest;

@@ -42,8 +42,9 @@ class WatchController {
     private static final double RECORDED_S = 900;
     private static final double LOUD_DB = 18;
     private static final double DOOR_AT_S = 2;
+    private static final Spell HUMS = new Spell(300, 420);
     private static final Map<String, List<Spell>> MADE_UP = Map.of("barks", List.of(new Spell(12, 31), new Spell(75, 80), new Spell(190, 214), new Spell(402, 405), new Spell(640, 690), new Spell(820, 871)),
-            "whines", List.of(new Spell(20, 140), new Spell(300, 330)), "quiet", List.of());
+            "whines", List.of(new Spell(20, 140), new Spell(300, 330)), "machine", List.of(), "quiet", List.of());
     private static final List<String> ARRANGEMENTS = List.of("shut in", "loose");
 
     private final Baselines baselines;
@@ -123,7 +124,7 @@ class WatchController {
         List<Spell> spells = MADE_UP.getOrDefault(dog, List.of());
         answer.setContentType("audio/wav");
         answer.setHeader("Content-Disposition", "attachment; filename=\"made-up-" + (MADE_UP.containsKey(dog) ? dog : "quiet") + ".wav\"");
-        new HomeRecorder(seed, RATE, RECORDED_S, spells, LOUD_DB, DOOR_AT_S, false).write(answer.getOutputStream());
+        new HomeRecorder(seed, RATE, RECORDED_S, spells, LOUD_DB, DOOR_AT_S, false, dog.equals("machine") ? HUMS : null).write(answer.getOutputStream());
     }
 
     @GetMapping("/baselines/{id}/watch")
@@ -151,6 +152,13 @@ class WatchController {
             flash.addFlashAttribute("refusal", said(e));
             flash.addFlashAttribute("typed", spells);
         }
+        return "redirect:/baselines/" + id + "/watch";
+    }
+
+    /** Is this the dog? Asked of what is as even as a machine. */
+    @PostMapping("/baselines/{id}/watch/spell")
+    String answer(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam double from, @RequestParam boolean dog) {
+        baselines.answer(me.practice(), id, from, dog);
         return "redirect:/baselines/" + id + "/watch";
     }
 

@@ -22,6 +22,20 @@ public final class WatchWords {
         };
     }
 
+    /** The pattern of a watch, or that a recording loud throughout says nothing of quiet. */
+    public static String verdict(Baseline watch, AloneReading r) {
+        return watch.findings().isLoudThroughout() ? "Loud throughout" : pattern(r);
+    }
+
+    public static String found(Baseline watch, AloneReading r) {
+        return watch.findings().isLoudThroughout() ? "There is nothing quieter to compare with, so that no spell can be told apart. Listen to it yourself, and type what you hear." : figures(r);
+    }
+
+    /** "5:12 to 10:12" */
+    public static String moment(Findings.Spell s) {
+        return SpellText.moment(s.from()) + " to " + SpellText.moment(s.to() == null ? s.from() : s.to());
+    }
+
     /** "First sign after 12 s. Quiet 68 in 100, at longest 4 min. 7 bouts." */
     public static String figures(AloneReading r) {
         String whole = Measures.duration((double) Math.round(r.seconds()));

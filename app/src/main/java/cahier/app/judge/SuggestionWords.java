@@ -56,7 +56,7 @@ public final class SuggestionWords {
             }
             case NOT_YET -> {
                 said.add(grounds.reps() == 0 ? "No reps at this step yet." : counted(grounds));
-                suggestion.reasons().stream().filter(r -> r.code() == Reason.Code.TOO_MUCH_RECENT).forEach(r -> said.add(reason(r)));
+                suggestion.reasons().stream().filter(r -> r.code() == Reason.Code.TOO_MUCH_RECENT || r.code() == Reason.Code.AFTER_PAUSE).forEach(r -> said.add(reason(r)));
                 said.add("To pass: " + sentence(missing(suggestion.missing())));
             }
             default -> {
@@ -111,6 +111,7 @@ public final class SuggestionWords {
             case RUN -> n + " clean in a row.";
             case OTHERS_CLEAN -> "Without " + reason.who() + ": " + n + " of " + reason.of() + " clean.";
             case GAP_IN_A_ROW -> n > 1 ? capital(times(n)) + " in a row now." : "";
+            case AFTER_PAUSE -> "The first rep after the pause was not clean: only what came since counts.";
             case DAYS_SINCE_REP -> "No reps for " + n + " days.";
             case REPS_IN_VISIT -> n + " reps at this step.";
             case DAYS_IN_VISIT -> n + " days at this step.";

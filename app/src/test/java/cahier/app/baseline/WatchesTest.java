@@ -13,6 +13,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -20,9 +21,12 @@ import cahier.app.gate.Gates;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
 import cahier.app.support.Home;
+import cahier.core.alone.Spell;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.RedFlag;
+import cahier.core.sound.HomeRecorder;
 import com.microsoft.playwright.Page;
+import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -97,6 +101,40 @@ class WatchesTest extends AppTest {
         send("/baselines/" + heard.id() + "/watch", "spells", "vocal, 0:12, 0:31\nsinging, 1, 2", "watched", "15 min").andExpect(flash().attribute("refusal", containsString("Line 2 must be a sign and two times, such as vocal, 1:05, 1:20")))
                 .andExpect(flash().attribute("typed", containsString("singing")));
         assertThat(watches().get(0).findings().spellsOrNone()).hasSize(3);
+    }
+
+    @Test
+    void aMachineIsAskedAboutAndTheAnswerHolds() throws Exception {
+        upload("hum.wav", recording("machine"), "loose");
+        Baseline heard = watches().get(0);
+        double from = heard.findings().unsure().get(0).from();
+        String page = "/baselines/" + heard.id() + "/watch";
+        open(page).andExpect(content().string(allOf(containsString("Is this the dog?"), containsString("From 5:00 to 7:00 it is as even as a machine."))));
+        send(imre(), page + "/spell", "from", Double.toString(from), "dog", "false").andExpect(status().isNotFound());
+        send(page + "/spell", "from", "1", "dog", "false").andExpect(status().isNotFound());
+        send(page + "/spell", "from", Double.toString(from), "dog", "true").andExpect(redirectedUrl(page));
+        open(page).andExpect(content().string(not(containsString("Is this the dog?"))));
+        send(page, "spells", SpellText.of(watches().get(0).findings().spellsOrNone()), "watched", "15 min");
+        open(page).andExpect(content().string(not(containsString("Is this the dog?"))));
+        upload("hum.wav", recording("machine"), "loose");
+        Baseline again = watches().get(0);
+        send("/baselines/" + again.id() + "/watch/spell", "from", Double.toString(again.findings().unsure().get(0).from()), "dog", "false");
+        assertThat(watches().get(0).findings().spellsOrNone()).isEmpty();
+    }
+
+    @Test
+    void aRecordingThatIsLoudThroughoutIsNeverCalledQuiet() throws Exception {
+        byte[] howl = new ByteArrayOutputStream() {{
+            new HomeRecorder(1, 8000, 60, List.of(), 18, -1, false, new Spell(0, 60)).write(this);
+        }}.toByteArray();
+        upload("howl.wav", howl, "shut in");
+        typed("loose", "", "watched", "15 min");
+        Baseline heard = watches().stream().filter(w -> w.about().equals("shut in")).findFirst().orElseThrow();
+        open("/baselines/" + heard.id() + "/watch").andExpect(content().string(allOf(containsString("Loud throughout"), containsString("Listen to it yourself"), not(containsString("No sign noted")))));
+        open("/households/" + home.id + "/alone").andExpect(content().string(containsString("They cannot be compared")));
+        assertThat(heard.measured()).as("it says nothing of where to start").isEmpty();
+        send("/baselines/" + heard.id() + "/watch", "spells", "vocal, 0:00, 1:00", "watched", "1 min");
+        open("/baselines/" + heard.id() + "/watch").andExpect(content().string(containsString("It goes on and on")));
     }
 
     @Test

@@ -10,6 +10,7 @@ public record Arrangement(Which better, Why why) {
 
     /** A difference below this is none. */
     static final double TIE = 0.1;
+    private static final double EPSILON = 1e-9;
 
     /** The first or the second that was watched. */
     public enum Which {
@@ -32,7 +33,7 @@ public record Arrangement(Which better, Why why) {
             return new Arrangement(firstDamage ? Which.SECOND : Which.FIRST, Why.DAMAGE);
         }
         double more = first.distressShare() - second.distressShare();
-        if (Math.abs(more) < TIE) {
+        if (Math.abs(more) < TIE - EPSILON) {
             return new Arrangement(entersFirst ? Which.FIRST : Which.SECOND, Why.ENTERS_BY_ITSELF);
         }
         return new Arrangement(more > 0 ? Which.SECOND : Which.FIRST, Why.LESS_DISTRESS);

@@ -8,6 +8,7 @@ import java.util.List;
 public final class Climb {
 
     private static final double ALMOST = 1e-9;
+    private static final double PRECISE = 1e9;
 
     private Climb() {
     }
@@ -26,7 +27,7 @@ public final class Climb {
         int whole = (int) Math.floor(Math.abs(goal - start) / a + ALMOST);
         List<Double> values = new ArrayList<>();
         for (int i = 0; i <= whole; i++) {
-            double value = start + direction * i * a;
+            double value = i == 0 ? start : Math.round((start + direction * i * a) * PRECISE) / PRECISE; // 0.3 + 3 x 0.1 is 0.6
             if (i == 0 || Math.abs(goal - value) > ALMOST) {
                 values.add(value);
             }

@@ -71,7 +71,7 @@ public record SessionPlan(List<Part> parts) {
         double share = wanted == 0 ? 1 : Math.min(1, left / wanted);
         List<Part> parts = new ArrayList<>();
         for (Exercise e : before) {
-            int most = (int) Math.floor(wanted(e) / e.each() + 1e-9);
+            int most = (int) Math.max(1, Math.floor(wanted(e) / e.each() + 1e-9));
             int reps = Math.min(most, Math.max((int) Math.floor(most * share + 1e-9), 1));
             if (reps >= 1 && reps * e.each() <= left + 1e-9) {
                 parts.add(new Part(e, reps));

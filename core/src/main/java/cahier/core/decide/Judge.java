@@ -224,6 +224,9 @@ public final class Judge {
         if (tooMuch > 0) {
             reasons.add(Reason.of(Code.TOO_MUCH_RECENT, tooMuch, recent.sessions().size()));
         }
+        if (counted.sessions().size() < given.visit().sessions().size()) {
+            reasons.add(Reason.of(Code.AFTER_PAUSE, counted.sessions().size(), 0));
+        }
         return say(Decision.STAY, Cause.NOT_YET, reasons.toArray(Reason[]::new));
     }
 

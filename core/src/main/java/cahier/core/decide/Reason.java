@@ -52,6 +52,8 @@ public record Reason(Code code, int value, int of, String who) {
         REPS_NO_FURTHER,
         /** {@code value} days since it last got further than ever before. */
         DAYS_NO_FURTHER,
+        /** After a pause the first rep was not clean: {@code value} sessions since then count. */
+        AFTER_PAUSE,
         /** An alarm is open. */
         ALARM_OPEN,
         /** The step was left by BACK before. */

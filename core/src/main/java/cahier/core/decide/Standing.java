@@ -87,16 +87,28 @@ public final class Standing {
         if (goesUp(fresh) && !open.cause().restsTheStep()) {
             return true; // what it was raised for is gone: a suggestion is of today
         }
-        if (goesUp(open) && fresh.reasons().stream().anyMatch(r -> r.code() == Reason.Code.TOO_MUCH_RECENT)) {
+        if (goesUp(open) && fresh.reasons().stream().anyMatch(r -> r.code() == Reason.Code.TOO_MUCH_RECENT || r.code() == Reason.Code.AFTER_PAUSE)) {
             return true;
         }
         if (fresh.decision() == Decision.REFRESH && open.cause() == Cause.REOPENED) {
             return false; // what was reached does not hold, however long nobody practised
         }
+        if (goesUp(open) && fresh.decision() == Decision.REFRESH) {
+            return false; // a pause takes nothing away: what was passed waits for its answer
+        }
         if (fresh.cause() == open.cause()) {
             return open.decision() != Decision.CALL || fresh.decision() == Decision.CALL;
         }
-        return fresh.cause().compareTo(open.cause()) < 0;
+        int lines = Integer.compare(fresh.cause().line(), open.cause().line());
+        return lines < 0 || lines == 0 && isGraver(fresh, open);
+    }
+
+    /** Of one line: an alarm, what rests the step, a CALL. */
+    private static boolean isGraver(Suggestion fresh, Suggestion open) {
+        if (fresh.cause() == Cause.ALARM || fresh.cause().restsTheStep() != open.cause().restsTheStep()) {
+            return fresh.cause().restsTheStep();
+        }
+        return fresh.decision() == Decision.CALL && open.decision() != Decision.CALL;
     }
 
     private static boolean goesUp(Suggestion said) {

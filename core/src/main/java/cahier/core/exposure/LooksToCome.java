@@ -42,6 +42,9 @@ public record LooksToCome(int steps, long looks, long pieces) {
             at = nearer;
             steps++;
         }
+        if (steps == 0) {
+            return Optional.of(new LooksToCome(0, 0, 0));
+        }
         double run = Math.pow(byItself, NextDistance.UNPROMPTED_TO_CLOSE);
         double perStep = byItself >= 1 ? NextDistance.UNPROMPTED_TO_CLOSE : (1 - run) / ((1 - byItself) * run);
         if (!(perStep * steps <= MOST)) {

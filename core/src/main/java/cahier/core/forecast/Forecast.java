@@ -214,7 +214,9 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
         List<Integer> days = new ArrayList<>();
         LocalDate from = began.isAfter(today.minusDays(HISTORY_DAYS - 1L)) ? began : today.minusDays(HISTORY_DAYS - 1L);
         for (LocalDate day = from; !day.isAfter(today); day = day.plusDays(1)) {
-            days.add(repsOfDay.getOrDefault(day, 0));
+            if (day.isBefore(today) || repsOfDay.getOrDefault(day, 0) > 0) {
+                days.add(repsOfDay.getOrDefault(day, 0)); // a day that is not over is no day without practice
+            }
         }
         return days;
     }

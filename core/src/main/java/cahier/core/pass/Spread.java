@@ -1,12 +1,13 @@
 package cahier.core.pass;
 
-import cahier.core.rep.Cells;
 import cahier.core.rep.Evidence;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Session;
 import cahier.core.rep.Visit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.BiFunction;
 
 /**
@@ -14,11 +15,11 @@ import java.util.function.BiFunction;
  *
  * @param days different calendar days
  * @param sessions different sessions
- * @param people who each have 3 reps or more, 0.8 of them CLEAN
- * @param places that each have 3 reps or more, 0.8 of them CLEAN
+ * @param people who each have 3 reps or more, 0.8 of their latest 5 CLEAN
+ * @param places the same
  * @param coldClean CLEAN wanted among the last {@code coldOf} cold reps
  * @param coldOf cold reps looked at, at least coldClean
- * @param hands that each have 3 reps or more, 0.8 of them CLEAN; 2 at most
+ * @param hands the same; 2 at most
  * @param items rewards or objects, the same
  */
 public record Spread(int days, int sessions, int people, int places, int coldClean, int coldOf, int hands, int items) {
@@ -31,6 +32,7 @@ public record Spread(int days, int sessions, int people, int places, int coldCle
     /** A left one and a right one. */
     public static final int MOST_HANDS = 2;
     static final int REPS_TO_COUNT = 3;
+    static final int LATEST = 5;
     static final double RATE_TO_COUNT = 0.8;
     private static final double EPSILON = 1e-9;
 
@@ -70,12 +72,21 @@ public record Spread(int days, int sessions, int people, int places, int coldCle
         return missing;
     }
 
-    /** How many people, places, hands or items have enough reps, and enough of them CLEAN, to count. */
+    /** How many people, places, hands or items count: by their latest reps, so that what was poor once is not held against them for good. */
     private static int sure(List<Session> sessions, BiFunction<Session, Rep, String> key) {
-        record Named(String name, boolean clean) {
-        }
-        return (int) Cells.by(sessions.stream().flatMap(s -> s.work().stream().map(r -> new Named(key.apply(s, r), r.isClean()))).toList(), Named::name, Named::clean).stream()
-                .filter(c -> c.reps() >= REPS_TO_COUNT && c.clean() >= RATE_TO_COUNT * c.reps() - EPSILON).count();
+        Map<String, List<Boolean>> clean = new HashMap<>();
+        sessions.forEach(s -> s.work().forEach(r -> clean.computeIfAbsent(key.apply(s, r), name -> new ArrayList<>()).add(r.isClean())));
+        return (int) clean.entrySet().stream().filter(e -> !e.getKey().isEmpty() && counts(e.getValue())).count();
+    }
+
+    /**
+     * Whether somebody or something counts for spread.
+     *
+     * @param clean whether each of its WORK reps was CLEAN, oldest first
+     */
+    public static boolean counts(List<Boolean> clean) {
+        List<Boolean> latest = clean.subList(Math.max(0, clean.size() - LATEST), clean.size());
+        return latest.size() >= REPS_TO_COUNT && latest.stream().filter(c -> c).count() >= RATE_TO_COUNT * latest.size() - EPSILON;
     }
 
     private static void add(List<Missing> missing, Missing.What what, int more) {

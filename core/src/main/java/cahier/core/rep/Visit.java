@@ -3,6 +3,7 @@ package cahier.core.rep;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
  * All sessions since the dog was put on a step (docs/rules.md 1, 2).
@@ -15,6 +16,8 @@ public record Visit(List<Session> sessions) {
     static final int RECENT_REPS = 10;
     /** Sessions that `recent` holds at the least. */
     static final int RECENT_SESSIONS = 2;
+    private static final int KNOWN_RHYTHM = 2;
+    private static final double LONGER = 1.5;
 
     public Visit {
         sessions = List.copyOf(sessions);
@@ -52,19 +55,31 @@ public record Visit(List<Session> sessions) {
     }
 
     /**
-     * What pass rules look at. After the latest pause of {@code staleDays} or more between two sessions, only what came after it,
-     * unless the first WORK rep after the pause was CLEAN: then everything counts (docs/rules.md 2, coming back after a pause).
+     * What pass rules look at. After the latest pause between two sessions, only what came after it, unless the first WORK rep after the pause was CLEAN: then everything
+     * counts (docs/rules.md 2, coming back after a pause). A pause is {@code staleDays} or more, and longer by half than the household's own rhythm, once that is known.
      *
      * @param staleDays calendar days, 1 or more
      */
     public Visit counted(int staleDays) {
         for (int i = sessions.size() - 1; i > 0; i--) {
-            if (ChronoUnit.DAYS.between(sessions.get(i - 1).day(), sessions.get(i).day()) >= staleDays) {
+            if (isPause(i, staleDays)) {
                 Visit after = new Visit(sessions.subList(i, sessions.size()));
                 boolean cameBackClean = after.work().stream().findFirst().map(Rep::isClean).orElse(true);
                 return cameBackClean ? this : after;
             }
         }
         return this;
+    }
+
+    /** Whether the gap before a session is a pause: by the middle of the gaps before it, of which there must be two to know a rhythm. */
+    private boolean isPause(int session, int staleDays) {
+        long gap = gap(session);
+        long[] before = IntStream.range(1, session).mapToLong(this::gap).filter(days -> days > 0).sorted().toArray();
+        return gap >= staleDays && (before.length < KNOWN_RHYTHM || gap > LONGER * before[before.length / 2]);
+    }
+
+    /** Days between a session and the one before it. */
+    private long gap(int session) {
+        return ChronoUnit.DAYS.between(sessions.get(session - 1).day(), sessions.get(session).day());
     }
 }

@@ -7,6 +7,7 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.SplittableRandom;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A stand-in for a recorder left at home: makes a WAV of a made-up dog, the street before the window and the door. The same seed is the same recording.
@@ -15,8 +16,9 @@ import java.util.SplittableRandom;
  * @param aboveDb how much louder than the street the dog is, also while a car passes
  * @param doorAt seconds at which the door falls shut; below 0 for none
  * @param stereo two channels instead of one
+ * @param machine when something hums evenly, louder than the dog; null for never
  */
-public record HomeRecorder(long seed, int rate, double seconds, List<Spell> spells, double aboveDb, double doorAt, boolean stereo) {
+public record HomeRecorder(long seed, int rate, double seconds, List<Spell> spells, double aboveDb, double doorAt, boolean stereo, @Nullable Spell machine) {
 
     private static final double STREET = 0.004;
     private static final double SHORT_S = 60;
@@ -31,7 +33,14 @@ public record HomeRecorder(long seed, int rate, double seconds, List<Spell> spel
     private static final double CAR_DB = 4;
     private static final double BARK_HZ = 520;
     private static final double WHINE_HZ = 900;
+    private static final double HUM_HZ = 120;
+    private static final double HUM = 1.5;
     private static final int HEADER = 44;
+
+    /** A home in which nothing hums. */
+    public HomeRecorder(long seed, int rate, double seconds, List<Spell> spells, double aboveDb, double doorAt, boolean stereo) {
+        this(seed, rate, seconds, spells, aboveDb, doorAt, stereo, null);
+    }
 
     public HomeRecorder {
         spells = List.copyOf(spells);
@@ -51,7 +60,7 @@ public record HomeRecorder(long seed, int rate, double seconds, List<Spell> spel
         for (long i = 0; i < samples; i++) {
             double t = (double) i / rate;
             double noise = (random.nextDouble() * 2 - 1) * Math.sqrt(3) * STREET * car(t);
-            short value = (short) Math.round(Math.max(-1, Math.min(1, noise + loud * voice(t) + door(t, random))) * Short.MAX_VALUE);
+            short value = (short) Math.round(Math.max(-1, Math.min(1, noise + loud * voice(t) + hum(t) * loud * HUM + door(t, random))) * Short.MAX_VALUE);
             for (int c = 0; c < channels; c++) {
                 out.write(value);
                 out.write(value >> 8);
@@ -77,6 +86,10 @@ public record HomeRecorder(long seed, int rate, double seconds, List<Spell> spel
             }
         }
         return 0;
+    }
+
+    private double hum(double t) {
+        return machine != null && t >= machine.from() && t < machine.to() ? Math.sin(2 * Math.PI * HUM_HZ * t) : 0;
     }
 
     private double door(double t, SplittableRandom random) {

@@ -54,6 +54,11 @@ class ClimbTest {
     }
 
     @Test
+    void valuesAreAsTheyAreSaid() {
+        assertThat(Climb.by(0.3, 1.5, 0.1)).containsExactly(0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1.0, 1.1, 1.2, 1.3, 1.4, 1.5);
+    }
+
+    @Test
     void everyClimbIsStrictlyMonotoneFromStartToGoal() {
         Random random = new Random(7);
         for (int n = 0; n < 2000; n++) {

@@ -58,6 +58,13 @@ class SessionPlanTest {
     }
 
     @Test
+    void attentionThatTakesLongerIsOneRep() {
+        SessionPlan plan = SessionPlan.of(List.of(new Exercise(1, true, 0.9, 4, 55), SURE), 3600);
+        assertThat(ids(plan)).containsExactly(1L, 5L);
+        assertThat(plan.parts().get(0).reps()).isEqualTo(1);
+    }
+
+    @Test
     void itAlwaysFitsAndNeverAsksForMoreThanTheSheet() {
         SplittableRandom random = new SplittableRandom(7);
         for (int run = 0; run < 500; run++) {

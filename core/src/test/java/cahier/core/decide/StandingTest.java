@@ -21,11 +21,11 @@ class StandingTest {
     private static final Instant NOON = Instant.parse("2026-06-15T12:00:00Z");
 
     private static Suggestion say(Decision decision, Cause cause) {
-        return say(decision, cause, cause == TOO_MUCH_RECENT);
+        return say(decision, cause, cause == TOO_MUCH_RECENT, false);
     }
 
-    private static Suggestion say(Decision decision, Cause cause, boolean tooMuchLately) {
-        List<Reason> reasons = tooMuchLately ? List.of(Reason.of(Reason.Code.TOO_MUCH_RECENT, 1, 2)) : List.of();
+    private static Suggestion say(Decision decision, Cause cause, boolean tooMuchLately, boolean afterPause) {
+        List<Reason> reasons = tooMuchLately ? List.of(Reason.of(Reason.Code.TOO_MUCH_RECENT, 1, 2)) : afterPause ? List.of(Reason.of(Reason.Code.AFTER_PAUSE, 1, 0)) : List.of();
         return new Suggestion(decision, cause, reasons, List.of(), Optional.empty());
     }
 
@@ -34,7 +34,7 @@ class StandingTest {
     }
 
     private static Suggestion read(JsonNode said) {
-        return say(Decision.valueOf(said.get("decision").asText()), Cause.valueOf(said.get("cause").asText()), said.path("tooMuchLately").asBoolean());
+        return say(Decision.valueOf(said.get("decision").asText()), Cause.valueOf(said.get("cause").asText()), said.path("tooMuchLately").asBoolean(), said.path("afterPause").asBoolean());
     }
 
     @ParameterizedTest
@@ -67,7 +67,7 @@ class StandingTest {
 
     @Test
     void anOpenUpIsWithdrawnWhenTheRunIsBrokenByTooMuch() {
-        Suggestion notYet = say(STAY, NOT_YET, true);
+        Suggestion notYet = say(STAY, NOT_YET, true, false);
         assertThat(Standing.merge(Optional.of(say(UP, PASSED)), notYet)).isEqualTo(notYet);
         assertThat(Standing.merge(Optional.of(say(BACK, LOW_RATE)), notYet)).isEqualTo(say(BACK, LOW_RATE));
     }

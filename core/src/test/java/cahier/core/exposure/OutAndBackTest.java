@@ -34,6 +34,7 @@ class OutAndBackTest {
     void aDogThatAlwaysLooksByItselfTakesFiveLooksAStep() {
         LooksToCome c = LooksToCome.of(10, 9, OptionalDouble.of(0.5), 1, 0).orElseThrow();
         assertThat(c).isEqualTo(new LooksToCome(2, 10, 50));
+        assertThat(LooksToCome.of(5, 10, OptionalDouble.empty(), 0, 0.5)).as("nearer than the goal already").contains(new LooksToCome(0, 0, 0));
         assertThat(LooksToCome.of(8, 8, OptionalDouble.empty(), 0.5, 0.5)).contains(new LooksToCome(0, 0, 0));
     }
 

@@ -18,6 +18,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.SplittableRandom;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -60,6 +61,47 @@ class HeardSpellsTest {
             silence[i] = 1; // the last bit flickers
         }
         assertThat(HeardSpells.of(SoundLevels.read(new ByteArrayInputStream(silence)))).isEmpty();
+    }
+
+    /** Ten minutes at 50 ms: so loud while the dog is heard, so loud else, with a breath of noise. */
+    private static SoundLevels made(double on, double off, double above, double noise) {
+        float[] db = new float[12_000];
+        SplittableRandom random = new SplittableRandom(5);
+        for (int i = 0; i < db.length; i++) {
+            double at = i * 0.05 % (on + off);
+            db[i] = (float) (-60 + (at < on - 1e-9 ? above : 0) + noise * random.nextGaussian());
+        }
+        return new SoundLevels(db, 0.05);
+    }
+
+    private static double seconds(List<Spell> spells) {
+        return spells.stream().mapToDouble(Spell::seconds).sum();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"whines 4.5 s of every 5, 4.5, 0.5, 600", "barks of 0.15 s every 0.45, 0.15, 0.3, 600", "howls 50 s of every minute, 50, 10, 500", "barks of 0.1 s every 0.3, 0.1, 0.2, 600", "a bark every 10 s, 0.3, 9.7, 18"})
+    void whinesHowlsAndQuickBarksAreFoundWithinATwentiethOfTheirSeconds(String what, double on, double off, double truth) {
+        assertThat(seconds(HeardSpells.of(made(on, off, 30, 0.5)))).as(what).isCloseTo(truth, within(0.05 * truth));
+    }
+
+    @Test
+    void whatIsLoudThroughoutIsNeverQuiet() {
+        SoundLevels howl = made(600, 0, 30, 0.5);
+        assertThat(HeardSpells.of(howl)).as("nothing to compare with").isEmpty();
+        assertThat(HeardSpells.isLoudThroughout(howl.decibels())).isTrue();
+        assertThat(HeardSpells.isLoudThroughout(made(600, 0, 0, 0.5).decibels())).as("a quiet street").isFalse();
+        assertThat(HeardSpells.isLoudThroughout(made(30, 30, 30, 0.5).decibels())).as("it is heard and found").isFalse();
+        assertThat(HeardSpells.isLoudThroughout(new float[0])).isFalse();
+    }
+
+    @Test
+    void aMachineIsAskedAboutAndADogIsNot() throws Exception {
+        SoundLevels machine = made(300, 300, 25, 0.5);
+        assertThat(HeardSpells.of(machine)).singleElement().satisfies(s -> assertThat(HeardSpells.isEven(machine, s)).isTrue());
+        assertThat(HeardSpells.isEven(machine, new Spell(10, 30))).as("too short to say").isFalse();
+        assertThat(HeardSpells.isEven(machine, new Spell(595, 700))).as("beyond the recording").isFalse();
+        SoundLevels dog = SoundLevels.read(new ByteArrayInputStream(wav(new HomeRecorder(3, 16_000, 200, DOG, 12, 5, false))));
+        assertThat(HeardSpells.of(dog)).noneMatch(s -> HeardSpells.isEven(dog, s));
     }
 
     @Test

@@ -1,0 +1,1 @@
+insert into place_count (id, practice_id, household_id, place_id, began_at, minutes, dogs, people, others, received_at) values ('00000000-0000-4000-8000-0000000000e2', 9, 9, null, '2025-03-02 09:00+00', 10, 1, 3, 0, '2025-03-02 09:10+00');
