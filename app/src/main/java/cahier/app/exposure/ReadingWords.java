@@ -57,14 +57,14 @@ public final class ReadingWords {
     public static String estimate(WorkingDistance d) {
         if (d.curve().isPresent()) {
             WorkingDistance.Curve c = d.curve().get();
+            if (c.beyond()) {
+                return "Further than " + rounded(c.workingMetres()) + ": nothing was tried far enough off to say how far.";
+            }
             return "Calm 8 times in 10 at " + rounded(c.workingMetres()) + (c.held() ? ", the nearest calm one" : "") + "; most likely between " + rounded(c.lowMetres()) + " and " + rounded(c.highMetres()) + ".";
         }
         String nearest = d.nearestWithCalm().isPresent() ? " Five calm in a row at " + rounded(d.nearestWithCalm().getAsDouble()) + "." : "";
         return switch (d.why().orElseThrow()) {
             case TOO_FEW -> d.exposures().size() + " of the 6 that an estimate needs.";
-            case ONE_ANSWER_ONLY -> "Only calm or never calm so far: no line between yet.";
-            case DISTANCES_TOO_ALIKE -> "All at much the same distance: no line between yet.";
-            case NO_TREND -> "Distance makes no difference so far.";
         } + nearest;
     }
 

@@ -2,8 +2,10 @@ package cahier.core.exposure;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 
 /**
  * How near a dog can work to a trigger, as far as its exposures tell (docs/rules.md 9).
@@ -23,108 +25,126 @@ public record WorkingDistance(List<Exposure> exposures, Optional<Curve> curve, O
 
     /** With fewer there is no estimate. */
     public static final int FEWEST = 6;
-    private static final double LEAST_RATIO = 1.5;
-    private static final double LEAST_TREND = 0.2;
-    private static final double SD_LEVEL = 2;
-    private static final double MEAN_TREND = 2;
-    private static final double SD_TREND = 1.5;
-    private static final double Z80 = 1.2815515655;
-    private static final double ENOUGH = 1e-9;
-    private static final int STEPS = 100;
+    /** Further than so many times the farthest that was tried, an estimate says only that it lies further off. */
+    public static final double BEYOND = 1.5;
+    private static final double LOGIT = Math.log(CALM / (1 - CALM));
+    private static final double LOW = 0.1;
+    private static final double NEAREST_M = 0.3;
+    private static final double FURTHEST_M = 600;
+    private static final int THRESHOLDS = 121;
+    private static final int STEEPNESSES = 13;
+    private static final double WIDE = 3;
+    /** Of the logarithm of the threshold around the distances tried. */
+    private static final double NEAR_SD = 0.5;
     private static final int CALM_IN_A_ROW = 5;
     private static final double ALIKE = 0.1;
 
-    /** Why there is no estimate yet, in the order looked for. */
+    /** Why there is no estimate yet. */
     public enum Why {
-        TOO_FEW, ONE_ANSWER_ONLY, DISTANCES_TOO_ALIKE, NO_TREND
+        TOO_FEW
     }
 
     /**
-     * The fitted curve: logit P(calm) = b0 + b1 ln(metres / dref).
+     * What is believed: logit P(calm) = logit {@link #CALM} + steepness x ln(metres / curveMetres).
      *
-     * @param curveMetres where it says {@link #CALM}
-     * @param workingMetres that, but never nearer than the nearest calm exposure
+     * @param steepness how sharply the dog turns, above 0
+     * @param curveMetres where it is calm {@link #CALM} of the time: half of what is believed lies nearer
+     * @param workingMetres that, but never nearer than the nearest calm exposure, and never beyond {@link #BEYOND} times the farthest tried
      * @param held whether the nearest calm exposure holds it
-     * @param lowMetres lower end of the 80% interval of curveMetres
-     * @param highMetres its upper end
+     * @param beyond whether it lies further off than anything that was tried tells: then it is at least {@code workingMetres}
+     * @param lowMetres a tenth of what is believed lies nearer
+     * @param highMetres and a tenth further
      */
-    public record Curve(double dref, double b0, double b1, double curveMetres, double workingMetres, boolean held, double lowMetres, double highMetres) {
+    public record Curve(double steepness, double curveMetres, double workingMetres, boolean held, boolean beyond, double lowMetres, double highMetres) {
 
         /** P(calm) at a distance above 0. */
         public double calmAt(double metres) {
-            return logistic(b0 + b1 * Math.log(metres / dref));
+            return logistic(LOGIT + steepness * Math.log(metres / curveMetres));
         }
+    }
+
+    /**
+     * How sharply dogs turn, before this one was met: the logarithm is normal.
+     *
+     * @param median above 0
+     * @param sd above 0
+     */
+    public record Steepness(double median, double sd) {
+
+        public static final Steepness USUAL = new Steepness(5, 0.75);
     }
 
     public WorkingDistance {
         exposures = List.copyOf(exposures);
     }
 
-    /** Fits what is given, oldest first: the latest {@link #MOST} of the last {@link #DAYS} days, which whoever calls picks. */
+    /** Reads what is given, oldest first: the latest {@link #MOST} of the last {@link #DAYS} days, which whoever calls picks. */
     public static WorkingDistance of(List<Exposure> exposures) {
-        Optional<Why> why = why(exposures);
-        if (why.isPresent()) {
-            return new WorkingDistance(exposures, Optional.empty(), why);
-        }
-        Curve curve = fit(exposures);
-        return curve.b1() < LEAST_TREND ? new WorkingDistance(exposures, Optional.empty(), Optional.of(Why.NO_TREND)) : new WorkingDistance(exposures, Optional.of(curve), Optional.empty());
+        return of(exposures, Steepness.USUAL);
     }
 
-    private static Optional<Why> why(List<Exposure> all) {
-        if (all.size() < FEWEST) {
-            return Optional.of(Why.TOO_FEW);
-        }
-        long calm = all.stream().filter(e -> e.response().isCalm()).count();
-        if (calm == 0 || calm == all.size()) {
-            return Optional.of(Why.ONE_ANSWER_ONLY);
-        }
-        double ratio = all.stream().mapToDouble(Exposure::metres).max().orElseThrow() / all.stream().mapToDouble(Exposure::metres).min().orElseThrow();
-        return ratio < LEAST_RATIO ? Optional.of(Why.DISTANCES_TOO_ALIKE) : Optional.empty();
+    /** The same with what is known of how sharply dogs turn. */
+    public static WorkingDistance of(List<Exposure> exposures, Steepness usual) {
+        return exposures.size() < FEWEST ? new WorkingDistance(exposures, Optional.empty(), Optional.of(Why.TOO_FEW)) : new WorkingDistance(exposures, Optional.of(curve(exposures, usual)), Optional.empty());
     }
 
-    /** Newton on the logarithm of the posterior; two unknowns, so that the Hessian is inverted by hand. */
-    private static Curve fit(List<Exposure> all) {
-        double dref = Math.exp(all.stream().mapToDouble(e -> Math.log(e.metres())).average().orElseThrow());
-        double b0 = 0;
-        double b1 = MEAN_TREND;
-        double[] h = new double[3];
-        for (int step = 0; step < STEPS; step++) {
-            double g0 = -b0 / (SD_LEVEL * SD_LEVEL);
-            double g1 = -(b1 - MEAN_TREND) / (SD_TREND * SD_TREND);
-            h = new double[] {1 / (SD_LEVEL * SD_LEVEL), 0, 1 / (SD_TREND * SD_TREND)};
-            for (Exposure e : all) {
-                double x = Math.log(e.metres() / dref);
-                double p = logistic(b0 + b1 * x);
-                double residual = (e.response().isCalm() ? 1 : 0) - p;
-                double weight = p * (1 - p);
-                g0 += residual;
-                g1 += residual * x;
-                h[0] += weight;
-                h[1] += weight * x;
-                h[2] += weight * x * x;
-            }
-            double det = h[0] * h[2] - h[1] * h[1];
-            double d0 = (h[2] * g0 - h[1] * g1) / det;
-            double d1 = (h[0] * g1 - h[1] * g0) / det;
-            b0 += d0;
-            b1 += d1;
-            if (Math.abs(d0) < ENOUGH && Math.abs(d1) < ENOUGH) {
-                break;
+    /** Each threshold and each steepness of a grid, as likely as it makes what was seen. */
+    private static Curve curve(List<Exposure> all, Steepness usual) {
+        Map<Double, int[]> seen = new TreeMap<>();
+        all.forEach(e -> seen.computeIfAbsent(e.metres(), m -> new int[2])[e.response().isCalm() ? 0 : 1]++);
+        double tried = all.stream().mapToDouble(e -> Math.log(e.metres())).average().orElseThrow();
+        double[][] log = new double[THRESHOLDS][STEEPNESSES];
+        double most = Double.NEGATIVE_INFINITY;
+        for (int b = 0; b < STEEPNESSES; b++) {
+            double off = WIDE * (2.0 * b / (STEEPNESSES - 1) - 1); // in standard deviations
+            double steepness = usual.median() * Math.exp(usual.sd() * off);
+            for (int t = 0; t < THRESHOLDS; t++) {
+                double far = (threshold(t) - tried) / NEAR_SD; // a dog is worked not far from where it can
+                double sum = -off * off / 2 - far * far / 2;
+                for (Map.Entry<Double, int[]> at : seen.entrySet()) {
+                    double z = LOGIT + steepness * (Math.log(at.getKey()) - threshold(t));
+                    double tail = Math.log1p(Math.exp(-Math.abs(z)));
+                    sum -= at.getValue()[0] * (Math.max(0, -z) + tail) + at.getValue()[1] * (Math.max(0, z) + tail);
+                }
+                log[t][b] = sum;
+                most = Math.max(most, sum);
             }
         }
-        return curve(all, dref, b0, b1, h);
+        double[] weights = new double[THRESHOLDS];
+        double total = 0;
+        double logSteepness = 0;
+        for (int t = 0; t < THRESHOLDS; t++) {
+            for (int b = 0; b < STEEPNESSES; b++) {
+                double weight = Math.exp(log[t][b] - most);
+                weights[t] += weight;
+                logSteepness += weight * usual.sd() * WIDE * (2.0 * b / (STEEPNESSES - 1) - 1);
+            }
+            total += weights[t];
+        }
+        double metres = quantile(weights, total, 0.5);
+        double nearestCalm = all.stream().filter(e -> e.response().isCalm()).mapToDouble(Exposure::metres).min().orElse(0);
+        double farthest = BEYOND * all.stream().mapToDouble(Exposure::metres).max().orElseThrow();
+        return new Curve(usual.median() * Math.exp(logSteepness / total), metres, Math.min(farthest, Math.max(metres, nearestCalm)), nearestCalm > metres, metres > farthest, quantile(weights, total, LOW), quantile(weights, total, 1 - LOW));
     }
 
-    private static Curve curve(List<Exposure> all, double dref, double b0, double b1, double[] h) {
-        double logit = Math.log(CALM / (1 - CALM));
-        double metres = dref * Math.exp((logit - b0) / b1);
-        double det = h[0] * h[2] - h[1] * h[1];
-        double by0 = -1 / b1;
-        double by1 = -(logit - b0) / (b1 * b1);
-        double variance = (by0 * by0 * h[2] - 2 * by0 * by1 * h[1] + by1 * by1 * h[0]) / det;
-        double wide = Z80 * Math.sqrt(variance);
-        double nearestCalm = all.stream().filter(e -> e.response().isCalm()).mapToDouble(Exposure::metres).min().orElseThrow();
-        return new Curve(dref, b0, b1, metres, Math.max(metres, nearestCalm), nearestCalm > metres, metres * Math.exp(-wide), metres * Math.exp(wide));
+    /** The logarithm of a threshold of the grid. */
+    private static double threshold(int t) {
+        return Math.log(NEAREST_M) + t * Math.log(FURTHEST_M / NEAREST_M) / (THRESHOLDS - 1);
+    }
+
+    /** Between the points of the grid on a straight line, each point with half of its own weight behind it. */
+    private static double quantile(double[] weights, double total, double share) {
+        double before = 0;
+        for (int t = 0; t < weights.length; t++) {
+            double here = (before + weights[t] / 2) / total;
+            if (here >= share) {
+                double last = t == 0 ? here : (before - weights[t - 1] / 2) / total;
+                double part = t == 0 || here == last ? 1 : (share - last) / (here - last);
+                return Math.exp(t == 0 ? threshold(0) : threshold(t - 1) + part * (threshold(t) - threshold(t - 1)));
+            }
+            before += weights[t];
+        }
+        return FURTHEST_M;
     }
 
     private static double logistic(double x) {

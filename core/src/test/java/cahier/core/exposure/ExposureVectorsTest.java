@@ -50,8 +50,9 @@ class ExposureVectorsTest {
         }
         WorkingDistance.Curve c = d.curve().get();
         assertThat(c.held()).isEqualTo(expect.get("held").asBoolean());
-        double[] figures = {c.dref(), c.b0(), c.b1(), c.curveMetres(), c.workingMetres(), c.lowMetres(), c.highMetres()};
-        String[] names = {"dref", "b0", "b1", "curveMetres", "workingMetres", "lowMetres", "highMetres"};
+        assertThat(c.beyond()).isEqualTo(expect.get("beyond").asBoolean());
+        double[] figures = {c.steepness(), c.curveMetres(), c.workingMetres(), c.lowMetres(), c.highMetres()};
+        String[] names = {"steepness", "curveMetres", "workingMetres", "lowMetres", "highMetres"};
         for (int i = 0; i < names.length; i++) {
             assertThat(figures[i]).as(names[i]).isCloseTo(expect.get(names[i]).asDouble(), within(Vectors.TOLERANCE * Math.max(1, figures[i])));
         }
