@@ -1,5 +1,11 @@
 package cahier.speed;
 
+import cahier.core.decide.Case;
+import cahier.core.decide.Judge;
+import cahier.core.decide.Replay;
+import cahier.core.decide.Suggestion;
+import cahier.core.exposure.Exposure;
+import cahier.core.exposure.WorkingDistance;
 import cahier.core.forecast.Forecast;
 import cahier.core.week.Week;
 import cahier.core.week.WeekPlan;
@@ -16,7 +22,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** The two heavy rules. The forecast of one step is what the others are compared with. */
+/** The heavy rules. The forecast of one step is what the others are compared with. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -26,6 +32,8 @@ import org.openjdk.jmh.annotations.Warmup;
 public class CoreSpeed {
 
     private final WeekPlanner planner = new WeekPlanner();
+    private final Case long200 = MadeUp.track(200);
+    private final List<Exposure> exposures = MadeUp.exposures(WorkingDistance.MOST);
     private final List<Week> weeks = List.copyOf(MadeUp.households().values());
 
     /** One step, 2,000 runs. */
@@ -38,6 +46,18 @@ public class CoreSpeed {
     @Benchmark
     public Forecast forecastOfTenSteps() {
         return MadeUp.forecast(10, Forecast.RUNS);
+    }
+
+    /** A track of 200 sessions, with the gap of one person counted back: what each close waits for. */
+    @Benchmark
+    public Suggestion judgeTwoHundredSessions() {
+        return Judge.decide(long200.after(Replay.gapBeforeLast(long200)));
+    }
+
+    /** Forty exposures at as many distances. */
+    @Benchmark
+    public WorkingDistance workingDistance() {
+        return WorkingDistance.of(exposures);
     }
 
     /** One person, one dog, two tracks. */

@@ -1,19 +1,34 @@
 package cahier.speed;
 
+import cahier.core.decide.Case;
+import cahier.core.decide.PersonGap;
+import cahier.core.decide.TrackKind;
+import cahier.core.exposure.Exposure;
+import cahier.core.exposure.Response;
 import cahier.core.forecast.Forecast;
 import cahier.core.forecast.Pace;
+import cahier.core.pass.Run;
+import cahier.core.pass.Spread;
+import cahier.core.rep.Outcome;
+import cahier.core.rep.Rep;
+import cahier.core.rep.Role;
+import cahier.core.rep.Session;
+import cahier.core.rep.Visit;
 import cahier.core.week.Company;
 import cahier.core.week.Dose;
 import cahier.core.week.Someone;
 import cahier.core.week.Span;
 import cahier.core.week.Week;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.UUID;
 import java.util.stream.IntStream;
 
 /** Tracks and households that are made up, the same each time. */
@@ -28,6 +43,25 @@ final class MadeUp {
     /** @param steps still to come, each with 13 reps to expect and 5 at least */
     static Forecast forecast(int steps, int runs) {
         return Forecast.of(new Forecast.Track(Pace.of(List.of(0.4, 0.1, 0.6)), Collections.nCopies(steps, new Forecast.Ahead(13, 5)), 3, DAYS, 16), TODAY, Optional.of(TODAY.plusDays(14)), 7, runs);
+    }
+
+    /** A track of so many sessions of eight reps, a day each, two people in turn in two places; never passed. */
+    static Case track(int sessions) {
+        List<Session> all = new ArrayList<>();
+        for (int n = 0; n < sessions; n++) {
+            LocalDate day = TODAY.minusDays(sessions - n);
+            List<Rep> reps = new ArrayList<>();
+            for (int i = 0; i < 8; i++) {
+                reps.add(new Rep(new UUID(n, i), day.atTime(9, 0).toInstant(ZoneOffset.UTC).plusSeconds(30L * i), (n + i) % 3 == 0 ? Outcome.HELPED : Outcome.CLEAN, Role.WORK));
+            }
+            all.add(new Session(n % 2 == 0 ? "1" : "2", n % 3 == 0 ? "1" : "2", day, true, reps));
+        }
+        return new Case(TrackKind.SKILL, new Run(8, Spread.NONE), Case.STALE_DAYS, new Visit(all), new Case.Step(1, 5, false, false, 30), new Case.History(false, OptionalLong.of(0), 0, Optional.empty(), PersonGap.Before.NONE));
+    }
+
+    /** Each at another distance. */
+    static List<Exposure> exposures(int many) {
+        return IntStream.range(0, many).mapToObj(i -> new Exposure(12 + i * 0.3, i % 5 == 0 ? Response.REACTED : Response.UNPROMPTED)).toList();
     }
 
     /** From one person with one dog to four people with three dogs and seven tracks. */
@@ -47,7 +81,7 @@ final class MadeUp {
     }
 
     private static Dose dose(long track, long dog, int perDay, Company company, boolean outdoors) {
-        return new Dose(track, dog, perDay, 5, 10, company, outdoors, track == 3, track / 10.0, List.of(), 0);
+        return new Dose(track, dog, perDay, 5, 10, company, outdoors, track == 3, track / 10.0, List.of(), 0, false);
     }
 
     @SafeVarargs

@@ -64,7 +64,7 @@ class TrackCase {
                         tracks.wasLeftByBack(household.practiceId(), visit.stepId()),
                         Math.max(0, ChronoUnit.DAYS.between(visit.enteredAt().atZone(household.zone()).toLocalDate(), today))),
                 history(household, roadmap, today));
-        return alone.after(Replay.of(alone, alone.rule()).gapBeforeLast());
+        return alone.after(Replay.gapBeforeLast(alone));
     }
 
     /** Every session of a track since its goal was reached, as a case on its last step. */

@@ -104,7 +104,7 @@ class PassingTest extends AppTest {
             assertThat(r.threat().kind().name()).isEqualTo("DOG");
             assertThat(r.met()).as("it is no meeting").isEmpty();
             assertThat(r.fromSeats()).isEqualTo(new Reading.Seated(5, 6));
-            assertThat(r.estimate().why()).as("all at one distance").hasValueSatisfying(w -> assertThat(w.name()).isEqualTo("DISTANCES_TOO_ALIKE"));
+            assertThat(r.estimate().curve()).as("six passed at one distance").hasValueSatisfying(c -> assertThat(c.lowMetres()).isLessThan(18.5));
         });
         open("/households/" + home.id + "/distances").andExpect(content().string(allOf(containsString("From where it sat: calm at 5 of 6."), not(containsString("No track measures it")))));
         home.post("watch-taps", "{\"id\":\"%s\",\"sitting\":\"%s\",\"dog\":\"%d\",\"began\":\"%s\",\"carried\":0,\"seen\":\"CALM\",\"kind\":\"RUNNER\",\"at\":\"%s\"}".formatted(UUID.randomUUID(), sitting, dog, began, now()))

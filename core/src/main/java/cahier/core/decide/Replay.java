@@ -44,27 +44,48 @@ public record Replay(List<Close> closes) {
         List<Close> closes = new ArrayList<>();
         PersonGap.Before gap = PersonGap.Before.NONE;
         for (int n = 1; n <= sessions.size(); n++) {
-            Visit until = new Visit(sessions.subList(0, n));
-            long days = ChronoUnit.DAYS.between(sessions.get(0).day(), sessions.get(n - 1).day());
-            Case.Step step = given.step();
-            Case then = new Case(given.kind(), other, given.staleDays(), until,
-                    new Case.Step(step.index(), step.count(), step.enteredAfterTooMuch(), step.leftByBackBefore(), days),
-                    new Case.History(false, OptionalLong.of(0), 0, given.history().callAnsweredAt(), gap));
+            Case then = at(given, other, n, gap);
             Suggestion said = Judge.decide(then);
             closes.add(new Close(sessions.get(n - 1), then, said));
-            gap = said.gap().map(then.history().gap()::after).orElse(PersonGap.Before.NONE);
+            gap = gap(then, said);
         }
         return new Replay(closes);
+    }
+
+    /** The case as it was at the close of the n-th session. */
+    private static Case at(Case given, PassRule other, int n, PersonGap.Before gap) {
+        List<Session> sessions = given.visit().sessions();
+        Case.Step step = given.step();
+        return new Case(given.kind(), other, given.staleDays(), new Visit(sessions.subList(0, n)),
+                new Case.Step(step.index(), step.count(), step.enteredAfterTooMuch(), step.leftByBackBefore(), ChronoUnit.DAYS.between(sessions.get(0).day(), sessions.get(n - 1).day())),
+                new Case.History(false, OptionalLong.of(0), 0, given.history().callAnsweredAt(), gap));
+    }
+
+    private static PersonGap.Before gap(Case then, Suggestion said) {
+        return said.gap().map(then.history().gap()::after).orElse(PersonGap.Before.NONE);
+    }
+
+    /**
+     * How often in a row the gap of one person was found at the closes before the last, by the case's own rule. Looks back only as far as it was found: whether it is found at a close
+     * does not hang on how often it was before.
+     */
+    public static PersonGap.Before gapBeforeLast(Case given) {
+        int last = given.visit().sessions().size() - 1;
+        int from = last;
+        while (from >= 1 && Judge.decide(at(given, given.rule(), from, PersonGap.Before.NONE)).gap().isPresent()) {
+            from--;
+        }
+        PersonGap.Before gap = PersonGap.Before.NONE;
+        for (int n = from + 1; n <= last; n++) {
+            Case then = at(given, given.rule(), n, gap);
+            gap = gap(then, Judge.decide(then));
+        }
+        return gap;
     }
 
     /** The first close at which it would have let the dog go on. */
     public Optional<Close> firstUp() {
         return closes.stream().filter(Close::isUp).findFirst();
-    }
-
-    /** How often in a row the gap of one person was found at the closes before the last. */
-    public PersonGap.Before gapBeforeLast() {
-        return now().map(c -> c.given().history().gap()).orElse(PersonGap.Before.NONE);
     }
 
     /**

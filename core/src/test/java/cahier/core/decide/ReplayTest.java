@@ -43,7 +43,9 @@ class ReplayTest {
         }
         boolean plain = !given.get("alarmOpen").asBoolean() && given.get("trackTooMuchInLast60").asInt() < 3 && given.get("personGapsBefore").asInt() == 0
                 && given.get("daysSinceTrackRep").asInt(0) < 7 && given.get("daysInVisit").asInt() < 42;
-        assertThat(replay.gapBeforeLast().times()).isLessThan(Math.max(1, replay.closes().size()));
+        PersonGap.Before gap = Replay.gapBeforeLast(whole);
+        assertThat(gap).as("counted from the end as from the beginning").isEqualTo(replay.now().map(c -> c.given().history().gap()).orElse(PersonGap.Before.NONE));
+        assertThat(gap.times()).isLessThan(Math.max(1, replay.closes().size()));
         if (plain && !replay.closes().isEmpty()) {
             assertThat(replay.now().orElseThrow().said().decision()).isEqualTo(Judge.decide(whole).decision());
         }
