@@ -62,14 +62,19 @@ public record Spread(int days, int sessions, int people, int places, int coldCle
         List<Session> withWork = counted.sessions().stream().filter(s -> !s.work().isEmpty()).toList();
         add(missing, Missing.What.DAYS, days - (int) withWork.stream().map(Session::day).distinct().count());
         add(missing, Missing.What.SESSIONS, sessions - withWork.size());
-        add(missing, Missing.What.PEOPLE, people - sure(withWork, (s, r) -> s.person()));
-        add(missing, Missing.What.PLACES, places - sure(withWork, (s, r) -> s.place()));
-        add(missing, Missing.What.HANDS, hands - sure(withWork, (s, r) -> r.with().hand()));
-        add(missing, Missing.What.ITEMS, items - sure(withWork, (s, r) -> r.with().item()));
+        add(missing, Missing.What.PEOPLE, lacking(people, withWork, (s, r) -> s.person()));
+        add(missing, Missing.What.PLACES, lacking(places, withWork, (s, r) -> s.place()));
+        add(missing, Missing.What.HANDS, lacking(hands, withWork, (s, r) -> r.with().hand()));
+        add(missing, Missing.What.ITEMS, lacking(items, withWork, (s, r) -> r.with().item()));
         if (coldOf > 0) {
             add(missing, Missing.What.COLD_CLEAN, coldClean - Evidence.cold(counted, coldOf).orElse(0));
         }
         return missing;
+    }
+
+    /** How many more are asked for than count; none where nothing is asked. */
+    private static int lacking(int asked, List<Session> sessions, BiFunction<Session, Rep, String> key) {
+        return asked == 0 ? 0 : asked - sure(sessions, key);
     }
 
     /** How many people, places, hands or items count: by their latest reps, so that what was poor once is not held against them for good. */

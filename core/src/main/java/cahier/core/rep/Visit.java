@@ -74,8 +74,11 @@ public record Visit(List<Session> sessions) {
     /** Whether the gap before a session is a pause: by the middle of the gaps before it, of which there must be two to know a rhythm. */
     private boolean isPause(int session, int staleDays) {
         long gap = gap(session);
+        if (gap < staleDays) {
+            return false;
+        }
         long[] before = IntStream.range(1, session).mapToLong(this::gap).filter(days -> days > 0).sorted().toArray();
-        return gap >= staleDays && (before.length < KNOWN_RHYTHM || gap > LONGER * before[before.length / 2]);
+        return before.length < KNOWN_RHYTHM || gap > LONGER * before[before.length / 2];
     }
 
     /** Days between a session and the one before it. */
