@@ -26,6 +26,7 @@ public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOf
     public static final String AT_EASE = "at ease";
     /** The earliest rep from which a session may be too long. */
     static final int LATE_FROM = 4;
+    private static final double DOUBT = 0.05;
     static final int LATE_TO = 12;
     private static final int NOON = 12;
     private static final int EVENING = 17;
@@ -109,7 +110,7 @@ public record Cluster(Kind kind, String part, int off, int reps, int elsewhereOf
         splits.addAll(named(Kind.READY, trials, Trial::ready));
         splits.addAll(named(Kind.HANDLER, trials, Trial::felt));
         List<Split> enough = splits.stream().filter(Split::isEnough).toList();
-        return enough.stream().map(Split::cluster).filter(c -> c.probability() >= 1 - Gap.DOUBT / enough.size()).max(Comparator.comparingDouble(Cluster::probability));
+        return enough.stream().map(Split::cluster).filter(c -> c.probability() >= 1 - DOUBT / enough.size()).max(Comparator.comparingDouble(Cluster::probability));
     }
 
     /** One split for each name, among the reps that have one. */

@@ -19,7 +19,8 @@ import org.apache.commons.numbers.gamma.LogBeta;
 public record Gap(Share better, Share worse, double probability) {
 
     static final int LEAST_REPS = 8;
-    static final double DOUBT = 0.05;
+    /** To either side: 1 in 100 in all, for each pair compared. It is asked at every close, so that it must be rarer than for a single look. */
+    static final double DOUBT = 0.005;
 
     public Gap {
         Objects.requireNonNull(better, "better");
@@ -58,12 +59,16 @@ public record Gap(Share better, Share worse, double probability) {
      * @param company what both must have in common, say {@code Session::place}
      */
     public static List<Gap> among(Visit visit, Function<Session, String> key, Function<Session, String> company) {
-        return among(trials(visit, (session, rep) -> key.apply(session), company));
+        return among(visit, key, company, DOUBT);
+    }
+
+    static List<Gap> among(Visit visit, Function<Session, String> key, Function<Session, String> company, double doubt) {
+        return among(trials(visit, (session, rep) -> key.apply(session), company), doubt);
     }
 
     /** The same between what the reps were done with, say {@code With::item}; compared only where the same people used both. */
     public static List<Gap> amongWith(Visit visit, Function<With, String> key) {
-        return among(trials(visit, (session, rep) -> key.apply(rep.with()), Session::person));
+        return among(trials(visit, (session, rep) -> key.apply(rep.with()), Session::person), DOUBT);
     }
 
     private record Trial(String name, String company, boolean clean) {
@@ -73,15 +78,18 @@ public record Gap(Share better, Share worse, double probability) {
         return visit.sessions().stream().flatMap(s -> s.work().stream().map(r -> new Trial(key.apply(s, r), company.apply(s), r.isClean()))).filter(t -> !t.name().isEmpty()).toList();
     }
 
-    private static List<Gap> among(List<Trial> trials) {
+    private static List<Gap> among(List<Trial> trials, double doubt) {
         List<String> names = trials.stream().map(Trial::name).distinct().sorted().toList();
         List<Share[]> pairs = new ArrayList<>();
         for (int a = 0; a < names.size(); a++) {
             for (int b = a + 1; b < names.size(); b++) {
                 Set<String> common = companyOf(trials, names.get(a));
                 common.retainAll(companyOf(trials, names.get(b)));
-                Share first = share(trials, names.get(a), common);
-                Share second = share(trials, names.get(b), common);
+                String one = names.get(a);
+                String other = names.get(b);
+                List<Trial> paired = paired(trials.stream().filter(t -> (t.name().equals(one) || t.name().equals(other)) && common.contains(t.company())).toList());
+                Share first = share(paired, one);
+                Share second = share(paired, other);
                 if (first.reps() >= LEAST_REPS && second.reps() >= LEAST_REPS) {
                     pairs.add(new Share[] {first, second});
                 }
@@ -90,9 +98,9 @@ public record Gap(Share better, Share worse, double probability) {
         List<Gap> gaps = new ArrayList<>();
         for (Share[] pair : pairs) {
             double second = probability(pair[0], pair[1]);
-            if (second >= 1 - DOUBT / pairs.size()) {
+            if (second >= 1 - doubt / pairs.size()) {
                 gaps.add(new Gap(pair[1], pair[0], second));
-            } else if (second <= DOUBT / pairs.size()) {
+            } else if (second <= doubt / pairs.size()) {
                 gaps.add(new Gap(pair[0], pair[1], 1 - second));
             }
         }
@@ -103,8 +111,30 @@ public record Gap(Share better, Share worse, double probability) {
         return trials.stream().filter(t -> t.name().equals(name)).map(Trial::company).collect(Collectors.toSet());
     }
 
-    private static Share share(List<Trial> trials, String name, Set<String> common) {
-        List<Trial> shared = trials.stream().filter(t -> t.name().equals(name) && common.contains(t.company())).toList();
+    /**
+     * As many of one as of the other, nearest in time: where they take turns, the last of a turn and the first of the next. The dog learns meanwhile, and who practised more at first
+     * would look the worse for it.
+     */
+    private static List<Trial> paired(List<Trial> both) {
+        List<Trial> paired = new ArrayList<>();
+        List<Trial> before = List.of();
+        for (int from = 0; from < both.size(); ) {
+            int to = from;
+            while (to < both.size() && both.get(to).name().equals(both.get(from).name())) {
+                to++;
+            }
+            List<Trial> turn = both.subList(from, to);
+            int same = Math.min(before.size(), turn.size());
+            paired.addAll(before.subList(before.size() - same, before.size()));
+            paired.addAll(turn.subList(0, same));
+            before = turn.subList(same, turn.size());
+            from = to;
+        }
+        return paired;
+    }
+
+    private static Share share(List<Trial> trials, String name) {
+        List<Trial> shared = trials.stream().filter(t -> t.name().equals(name)).toList();
         return new Share(name, (int) shared.stream().filter(Trial::clean).count(), shared.size());
     }
 }
