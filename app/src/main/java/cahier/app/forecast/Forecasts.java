@@ -74,7 +74,7 @@ public class Forecasts {
         Forecast.Track track = track(map, facts, household, now);
         Optional<LocalDate> lesson = facts.lessonAfter(now).map(l -> l.startsAt().atZone(zone).toLocalDate());
         Forecast forecast = Forecast.of(track, today, lesson, map.track().id(), Forecast.RUNS);
-        return Optional.of(new Outlook(forecast, today, way(map).stream().map(Way::name).toList(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day)), least(track)));
+        return Optional.of(new Outlook(forecast, today, way(map).stream().map(Way::name).toList(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day)), track.pace().steps(), track.days().size(), least(track)));
     }
 
     /** What lies before the goal, the current step first; of a step that measures each adjusting. */

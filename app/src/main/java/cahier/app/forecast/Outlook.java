@@ -13,9 +13,11 @@ import java.util.Optional;
  * @param way what lies before the goal, the current step first: "step 3", "27 m"
  * @param nextLesson its day, if one is planned
  * @param lessons lessons until the goal at the rhythm of the past ones; empty when that is not known or the goal is not in sight
+ * @param passed steps this dog has passed, from which its pace is known
+ * @param days of practice looked at, those without included
  * @param least reps without which no dog reaches the goal
  */
-public record Outlook(Forecast forecast, LocalDate today, List<String> way, Optional<LocalDate> nextLesson, Optional<Integer> lessons, int least) {
+public record Outlook(Forecast forecast, LocalDate today, List<String> way, Optional<LocalDate> nextLesson, Optional<Integer> lessons, int passed, int days, int least) {
 
     private static final double PER_100 = 100;
 
@@ -48,6 +50,12 @@ public record Outlook(Forecast forecast, LocalDate today, List<String> way, Opti
         int at = forecast.stepAtNextLesson().get();
         long chance = Math.round(PER_100 * forecast.byNextLesson());
         return "By the lesson on " + date(nextLesson.get()) + ": " + (at >= way.size() ? "goal reached" : way.get(at)) + ", " + chance + " in 100 for the goal.";
+    }
+
+    /** "Stands on 2 passed steps and 21 days." or on what dogs usually need. */
+    public String stands() {
+        String pace = passed == 0 ? "what dogs usually need, for it has passed no step yet," : passed + (passed == 1 ? " passed step" : " passed steps");
+        return "It stands on " + pace + " and " + (days < Forecast.FEWEST_DAYS ? "on practice as the sheet asks, three days of five." : days + " days of this household.");
     }
 
     /** "About 5 lessons at this rhythm." or nothing. */

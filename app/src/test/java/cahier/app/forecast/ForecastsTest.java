@@ -58,8 +58,11 @@ class ForecastsTest extends AppTest {
     @Test
     void withPracticeThereIsADateAndWithoutItIsSaidWhyNot() throws Exception {
         assertThat(outlook().forecast().middle()).as("the dose, until something is known").isPresent();
+        assertThat(outlook().stands()).isEqualTo("It stands on what dogs usually need, for it has passed no step yet, and on practice as the sheet asks, three days of five.");
         days("cmcmc", 3);
         Outlook often = outlook();
+        assertThat(often.stands()).isEqualTo("It stands on what dogs usually need, for it has passed no step yet, and 4 days of this household.");
+        open("/tracks/" + home.track).andExpect(content().string(containsString(often.stands())));
         assertThat(often.forecast().middle().orElseThrow()).isAfter(today());
         assertThat(often.plain()).startsWith("As you practise now: about ");
         open("/tracks/" + home.track).andExpect(content().string(allOf(containsString(often.headline()), containsString("Eight in ten between "), containsString(often.leastReps()), not(containsString("By the lesson on")))));

@@ -28,7 +28,8 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
     public static final int HISTORY_DAYS = 21;
     private static final int HORIZON_DAYS = 365;
     private static final int DAYS_A_WEEK = 7;
-    private static final int FEWEST_DAYS = 3;
+    /** With fewer days of practice looked at, the dose on most days is taken instead. */
+    public static final int FEWEST_DAYS = 3;
     private static final int LOOKS_IN_A_ROW = 5;
     private static final double SETBACKS = 1.3;
     private static final int NEVER = Integer.MAX_VALUE;

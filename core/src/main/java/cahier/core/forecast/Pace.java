@@ -35,6 +35,11 @@ public record Pace(double mu, double kappa, double alpha, double beta) {
         return new Pace((PRIOR.kappa * PRIOR.mu + n * mean) / kappa, kappa, PRIOR.alpha + n / 2.0, PRIOR.beta + squares / 2 + PRIOR.kappa * n * off * off / (2 * kappa));
     }
 
+    /** How many passed steps it was learnt from. */
+    public int steps() {
+        return (int) Math.round(kappa - PRIOR.kappa);
+    }
+
     /** Degrees of freedom of the predictive Student t. */
     public double df() {
         return 2 * alpha;
