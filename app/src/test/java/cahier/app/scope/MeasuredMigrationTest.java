@@ -92,4 +92,33 @@ class MeasuredMigrationTest {
         assertThat(all.queryForList("select words from update_note where household_id = 9 and words like '%now measures%'", String.class)).hasSize(2);
         assertThat(count("judgement_due where track_id in (21, 22, 23)")).isEqualTo(3);
     }
+
+    @Test
+    void longWatchingMeasuresItsSittingsAndTheirTapsAreItsReps() {
+        flyway().target("36").load().migrate();
+        Installation.fill(all, 1, 36);
+        track(25, "long-watching", "PEOPLE");
+        step(250, 25, "eats");
+        step(251, 25, "quiet");
+        step(252, 25, "d40");
+        step(253, 25, "busy");
+        all.update("insert into visit (practice_id, track_id, step_id, entered_at) values (9, 25, 252, '2025-03-01 10:00Z')");
+        all.update("insert into watching (id, practice_id, household_id, dog_id, began_at, carried, received_at) values ('00000000-0000-4000-8000-0000000000cc', 9, 9, 9, '2025-03-02 10:00Z', 30, now())");
+        String[] seen = {"CALM", "REACTED", "ATE", "REACTED", "CALM", "END"};
+        for (int i = 0; i < seen.length; i++) {
+            all.update("insert into watching_tap (id, practice_id, household_id, watching_id, seen, happened_at, undone_at) values (gen_random_uuid(), 9, 9, '00000000-0000-4000-8000-0000000000cc', ?, '2025-03-02 10:00Z'::timestamptz + ? * interval '6 minutes', ?::timestamptz)",
+                    seen[i], i, null);
+        }
+        all.update("delete from method_choice where household_id = 9 and question = 'EXPOSURE'");
+        all.update("insert into method_choice (practice_id, household_id, question, choice) values (9, 9, 'EXPOSURE', 'EXPOSE_LONG_WATCHING')");
+
+        flyway().load().migrate();
+
+        assertThat(steps(25)).containsExactly("eats", "sits SITTING ");
+        assertThat(all.queryForList("select s.template_key from visit v join step s on s.id = v.step_id where v.left_at is null and not v.undone and v.track_id = 25", String.class)).containsExactly("sits");
+        assertThat(all.queryForList("select outcome || ' ' || value from rep where track_id = 25 and sitting_id = '00000000-0000-4000-8000-0000000000cc' and visit_id is not null order by happened_at", String.class)).containsExactly("CLEAN 0", "MISSED 6", "TOO_MUCH 18", "CLEAN 24");
+        assertThat(count("practice_day where track_id = 25 and clean >= 2 and missed >= 1 and too_much >= 1")).isEqualTo(1);
+        assertThat(count("update_note where household_id = 9 and words like '%grows with the sittings%'")).isEqualTo(1);
+        assertThat(count("judgement_due where track_id = 25")).isEqualTo(1);
+    }
 }
