@@ -18,13 +18,14 @@ const save = () => localStorage.setItem(STORE, JSON.stringify(state));
 
 function draw() {
   const all = places();
+  at('asked').hidden = all.length === 0;
   at('plan').replaceChildren(...all.map((place, i) => {
     const line = document.createElement('li');
     line.className = i === state.calm && !state.over ? 'now' : '';
     line.textContent = place + (i < state.calm ? ', calm' : state.over && i === state.calm ? ', not calm' : '');
     return line;
   }));
-  at('number').textContent = Math.min(all.length, state.calm + 1);
+  at('number').textContent = all.length === 0 ? '' : Math.min(all.length, state.calm + 1);
   if (!state.over && all[state.calm]) at('place').textContent = all[state.calm];
   at('tapping').hidden = state.over || all.length === 0;
   at('undo').hidden = state.calm === 0 && !state.over;
@@ -80,5 +81,5 @@ if (state.dog) document.querySelector(`input[name=dog][value="${CSS.escape(state
 else choose();
 draw();
 queue.send();
-feeling(queue, () => dog()?.value);
+feeling(queue, () => dog()?.value ?? state.dog);
 document.body.dataset.ready = 'yes';

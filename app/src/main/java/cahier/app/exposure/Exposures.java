@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -169,11 +170,11 @@ public class Exposures implements Measuring {
 
     private static Reading reading(Dog dog, Threat threat, List<Met> met, List<Passed> passed, Optional<ExposureMapper.Place> set, OptionalDouble goal, Instant now) {
         List<Passed> all = Stream.concat(met.stream().map(Passed::of), passed.stream()).sorted(Comparator.comparing(Passed::at)).toList();
-        List<Passed> counted = until(all, now);
-        List<Met> lately = lately(met, now);
+        List<Passed> counted = counting(now, all, Passed::at);
+        List<Met> lately = counting(now, met, Met::happenedAt);
         WorkingDistance estimate = estimate(counted);
         Optional<Moving> moving = set.map(s -> WorkedNow.moving(s, met, goal.orElse(NextDistance.NEAREST)));
-        List<Double> before = BEFORE.stream().map(ago -> estimate(until(all, now.minus(ago))).curve()).flatMap(Optional::stream).map(WorkingDistance.Curve::workingMetres).toList();
+        List<Double> before = BEFORE.stream().map(ago -> estimate(counting(now.minus(ago), all, Passed::at)).curve()).flatMap(Optional::stream).map(WorkingDistance.Curve::workingMetres).toList();
         OptionalDouble metres = moving.isPresent() ? OptionalDouble.of(moving.get().metres()) : OptionalDouble.empty();
         return new Reading(dog.id(), dog.name(), threat, lately, metres, set.map(s -> boxed(s.ownStep())).orElse(OptionalDouble.empty()), goal, moving, estimate, seated(passed, now), before,
                 DistanceChart.of(counted.stream().map(Passed::exposure).toList(), estimate.curve(), metres, ReadingWords.estimate(estimate)));
@@ -184,19 +185,20 @@ public class Exposures implements Measuring {
     }
 
     private static Reading.Seated seated(List<Passed> passed, Instant now) {
-        List<Passed> lately = passed.stream().filter(p -> !p.at().isAfter(now) && p.at().isAfter(now.minus(LATELY))).toList();
+        List<Passed> lately = upTo(now, passed, Passed::at);
         return new Reading.Seated((int) lately.stream().filter(p -> p.exposure().response().isCalm()).count(), lately.size());
     }
 
-    private static List<Met> lately(List<Met> met, Instant now) {
-        List<Met> lately = met.stream().filter(m -> !m.happenedAt().isAfter(now) && m.happenedAt().isAfter(now.minus(LATELY))).toList();
-        return lately.subList(Math.max(0, lately.size() - WorkingDistance.MOST), lately.size());
+    /** What counts on a day: of the weeks before it, the latest that one reading takes. */
+    private static <T> List<T> counting(Instant day, List<T> all, Function<T, Instant> when) {
+        List<T> then = upTo(day, all, when);
+        return then.subList(Math.max(0, then.size() - WorkingDistance.MOST), then.size());
     }
 
-    /** The latest that counted on a day. */
-    private static List<Passed> until(List<Passed> all, Instant day) {
-        List<Passed> then = all.stream().filter(p -> !p.at().isAfter(day) && p.at().isAfter(day.minus(LATELY))).toList();
-        return then.subList(Math.max(0, then.size() - WorkingDistance.MOST), then.size());
+    /** The weeks before a day that a reading looks at; what came after it is not yet known on it. */
+    private static <T> List<T> upTo(Instant day, List<T> all, Function<T, Instant> when) {
+        Instant since = day.minus(LATELY);
+        return all.stream().filter(one -> when.apply(one).isAfter(since) && !when.apply(one).isAfter(day)).toList();
     }
 
     private static WorkingDistance estimate(List<Passed> seen) {
