@@ -98,9 +98,6 @@ insert into judgement_due (practice_id, track_id, due_at) select practice_id, id
 where exists (select 1 from step s where s.track_id = t.id and s.removed_at is null and s.teaching ? 'measure')
 on conflict (track_id) do update set due_at = excluded.due_at;
 
--- How whoever was with the dog outdoors felt.
-alter table sitting add column felt text check (felt in ('AT_EASE', 'TENSE'));
-
 -- Early signs, as they are tapped on the pages of fear work.
 create table early_sign (
     id           uuid primary key,

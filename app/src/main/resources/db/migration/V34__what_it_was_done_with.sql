@@ -7,3 +7,6 @@ alter table departure add column settled_s int check (settled_s between 0 and 36
 drop trigger departure_is_never_deleted on departure;
 drop trigger departure_is_kept on departure;
 select keep_rows('departure', 'undone_at', 'settled_s');
+
+-- How whoever was with the dog outdoors felt.
+alter table sitting add column felt text check (felt in ('AT_EASE', 'TENSE'));

@@ -6,12 +6,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import cahier.app.support.Installation;
 import cahier.app.support.Postgres;
 import cahier.app.support.Quick;
+import java.io.IOException;
+import java.io.InputStream;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Properties;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.configuration.FluentConfiguration;
 import org.junit.jupiter.api.Test;
@@ -124,6 +129,18 @@ class MigrationsTest {
                 "How the steps of “Gate” were taught, with food in the hand or without, was lost in an earlier update: At the gate. Say it again where it matters.",
                 "Fen is back among the dogs: something was logged that would belong to no dog without it.",
                 "Removed dog 78 is back among the dogs: something was logged that would belong to no dog without it.");
+    }
+
+    /** An installation that has run one would not start again where it reads otherwise. */
+    @Test
+    void aMigrationThatMayHaveRunIsNeverChanged() throws IOException {
+        Properties landed = new Properties();
+        try (InputStream in = getClass().getResourceAsStream("/migration/landed.properties")) {
+            landed.load(in);
+        }
+
+        assertThat(Stream.of(flyway(Postgres.owner()).load().info().all()).filter(m -> m.getVersion() != null)
+                .collect(Collectors.toMap(m -> (Object) m.getVersion().getVersion(), m -> (Object) m.getChecksum().toString()))).isEqualTo(landed);
     }
 
     @Test
