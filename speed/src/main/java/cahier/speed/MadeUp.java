@@ -42,7 +42,7 @@ final class MadeUp {
 
     /** @param steps still to come, each with 13 reps to expect and 5 at least */
     static Forecast forecast(int steps, int runs) {
-        return Forecast.of(new Forecast.Track(Pace.of(List.of(0.4, 0.1, 0.6)), Collections.nCopies(steps, new Forecast.Ahead(13, 5)), 3, DAYS, 16), TODAY, Optional.of(TODAY.plusDays(14)), 7, runs);
+        return Forecast.of(new Forecast.Track(Pace.MADE_UP.after(List.of(0.4, 0.1, 0.6)), Collections.nCopies(steps, new Forecast.Ahead(13, 5)), 3, DAYS, 16), TODAY, Optional.of(TODAY.plusDays(14)), 7, runs);
     }
 
     /** A track of so many sessions of eight reps, a day each, two people in turn in two places; never passed. */

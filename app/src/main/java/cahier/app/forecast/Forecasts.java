@@ -104,7 +104,7 @@ public class Forecasts {
         Map<Long, Integer> spent = days.stream().collect(Collectors.groupingBy(PracticeDay::stepId, Collectors.summingInt(PracticeDay::reps)));
         Map<LocalDate, Integer> daily = days.stream().collect(Collectors.groupingBy(PracticeDay::day, Collectors.summingInt(PracticeDay::reps)));
         LocalDate began = tracks.visits(map.track()).stream().map(Stay::enteredAt).min(Comparator.naturalOrder()).orElse(now).atZone(zone).toLocalDate();
-        Pace pace = Pace.of(map.steps().subList(0, at).stream().filter(s -> spent.getOrDefault(s.id(), 0) > 0).map(s -> Math.log(Objects.requireNonNull(spent.get(s.id())) / usual(map, s))).toList());
+        Pace pace = Pace.MADE_UP.after(map.steps().subList(0, at).stream().filter(s -> spent.getOrDefault(s.id(), 0) > 0).map(s -> Math.log(Objects.requireNonNull(spent.get(s.id())) / usual(map, s))).toList());
         List<Forecast.Ahead> ahead = way(map).stream().map(Way::ahead).toList();
         Step current = map.steps().get(at);
         return new Forecast.Track(pace, ahead, current.measure().isPresent() ? 0 : spent.getOrDefault(current.id(), 0), Forecast.history(daily, began, today), Math.max(1, current.plan().repsADay()));

@@ -105,6 +105,7 @@ public final class SuggestionWords {
             case TOO_MUCH_IN_LAST -> "Too much, " + times(n) + ", in the last " + reason.of() + " reps of the track.";
             case TOO_MUCH_IN_LATEST -> "Too much again, " + times(n) + ", on the step it went back to.";
             case CLEAN_OF_LAST -> n + " of the last " + reason.of() + " clean.";
+            case MORE_OFF_THAN_CLEAN -> n + " more not clean than clean since it went best.";
             case OFF_OF_LAST -> n + " of the last " + reason.of() + " missed or too much.";
             case CALM_PERCENT -> "No calmer over three sittings: calm at " + n + "% of what passed, at " + reason.of() + "% two sittings before, and not calmer towards the end.";
             case CLEAN_OF_BLOCK -> n + " of the last block of " + reason.of() + " clean.";

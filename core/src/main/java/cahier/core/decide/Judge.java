@@ -42,9 +42,11 @@ public final class Judge {
     private final Evidence evidence;
     private final Visit counted;
     private final PassCheck check;
+    private final Slump slump;
 
-    private Judge(Case given) {
+    private Judge(Case given, Slump slump) {
         this.given = given;
+        this.slump = slump;
         this.recent = given.visit().recent();
         this.evidence = Evidence.of(given.visit());
         this.counted = given.visit().counted(given.staleDays());
@@ -53,7 +55,12 @@ public final class Judge {
 
     /** The suggestion for this case. */
     public static Suggestion decide(Case given) {
-        Judge judge = new Judge(given);
+        return decide(given, Slump.FIVE_MORE);
+    }
+
+    /** The same by another rule of when a step is too hard, to compare them. */
+    public static Suggestion decide(Case given, Slump slump) {
+        Judge judge = new Judge(given, slump);
         if (given.visit().isEmpty()) {
             return judge.nothingYet();
         }
@@ -129,6 +136,19 @@ public final class Judge {
     }
 
     private Optional<Reason> lowRate() {
+        return slumped().or(this::lowShare);
+    }
+
+    /** At once, so that no owner practises failing until ten reps and two sessions are full. */
+    private Optional<Reason> slumped() {
+        if (slump == Slump.TEN_REPS || given.kind() != TrackKind.SKILL || isMeasured()) {
+            return Optional.empty();
+        }
+        int depth = Slump.depth(given.visit().work().stream().map(Rep::outcome).toList());
+        return depth >= Slump.DEPTH ? Optional.of(Reason.of(Code.MORE_OFF_THAN_CLEAN, depth, 0)) : Optional.empty();
+    }
+
+    private Optional<Reason> lowShare() {
         if (given.visit().sessions().size() < RATE_SESSIONS || evidence.reps() < RATE_REPS) {
             return Optional.empty();
         }

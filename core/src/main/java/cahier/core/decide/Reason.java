@@ -30,6 +30,8 @@ public record Reason(Code code, int value, int of, String who) {
         TOO_MUCH_IN_LATEST,
         /** {@code value} CLEAN of the last {@code of}. */
         CLEAN_OF_LAST,
+        /** {@code value} more not CLEAN than CLEAN since it went best. */
+        MORE_OFF_THAN_CLEAN,
         /** {@code value} MISSED or TOO_MUCH of the last {@code of}. */
         OFF_OF_LAST,
         /** {@code value} percent of what passed it was calm at in the latest sitting, {@code of} percent two sittings before. */

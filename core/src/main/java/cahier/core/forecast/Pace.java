@@ -15,29 +15,27 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
  */
 public record Pace(double mu, double kappa, double alpha, double beta) {
 
-    /** Before a step was passed: as usual, give or take a half. */
-    public static final Pace PRIOR = new Pace(0, 2, 2.5, 0.5);
+    /** Before anything is known of a practice: what made-up dogs need (section 40), three times the baseline of section 8, give or take as much again. */
+    public static final Pace MADE_UP = new Pace(1.2, 8, 3, 1.5);
 
     private static final NormalDistribution NORMAL = NormalDistribution.of(0, 1);
     /** Beyond this no figure says more than that it takes longer. */
     private static final double LEAST_SHARE = 1e-300;
 
-    /** Learns from passed steps; logRatios are ln(reps spent / usual reps). */
-    public static Pace of(List<Double> logRatios) {
+    /**
+     * What is known after these.
+     *
+     * @param logRatios of each passed step ln(reps spent / usual reps)
+     */
+    public Pace after(List<Double> logRatios) {
         int n = logRatios.size();
         if (n == 0) {
-            return PRIOR;
+            return this;
         }
         double mean = logRatios.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
         double squares = logRatios.stream().mapToDouble(x -> (x - mean) * (x - mean)).sum();
-        double kappa = PRIOR.kappa + n;
-        double off = mean - PRIOR.mu;
-        return new Pace((PRIOR.kappa * PRIOR.mu + n * mean) / kappa, kappa, PRIOR.alpha + n / 2.0, PRIOR.beta + squares / 2 + PRIOR.kappa * n * off * off / (2 * kappa));
-    }
-
-    /** How many passed steps it was learnt from. */
-    public int steps() {
-        return (int) Math.round(kappa - PRIOR.kappa);
+        double off = mean - mu;
+        return new Pace((kappa * mu + n * mean) / (kappa + n), kappa + n, alpha + n / 2.0, beta + squares / 2 + kappa * n * off * off / (2 * (kappa + n)));
     }
 
     /** Degrees of freedom of the predictive Student t. */

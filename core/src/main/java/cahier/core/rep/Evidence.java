@@ -1,5 +1,6 @@
 package cahier.core.rep;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -48,7 +49,7 @@ public final class Evidence {
 
     /** Number of reps with this outcome among the last {@code n}, or among all there are when fewer. */
     public int count(Outcome outcome, int n) {
-        return (int) last(n).stream().filter(o -> o == outcome).count();
+        return Collections.frequency(last(n), outcome);
     }
 
     /** Number of CLEAN at the end of the list. */

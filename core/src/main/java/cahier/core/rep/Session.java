@@ -2,6 +2,7 @@ package cahier.core.rep;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -39,12 +40,22 @@ public record Session(String person, String place, LocalDate day, boolean coldSt
 
     /** The reps that count as evidence, in order. */
     public List<Rep> work() {
-        return reps.stream().filter(Rep::isWork).toList();
+        List<Rep> work = new ArrayList<>(reps.size()); // asked for at every close of every session, so that a stream is too dear
+        for (Rep rep : reps) {
+            if (rep.isWork()) {
+                work.add(rep);
+            }
+        }
+        return work.size() == reps.size() ? reps : work;
     }
 
     /** How many reps of any role were over threshold. */
     public int tooMuch() {
-        return (int) reps.stream().filter(Rep::isTooMuch).count();
+        int tooMuch = 0;
+        for (Rep rep : reps) {
+            tooMuch += rep.isTooMuch() ? 1 : 0;
+        }
+        return tooMuch;
     }
 
     /** The first WORK rep, when it was a cold one; tells what the dog knows without warming up. */

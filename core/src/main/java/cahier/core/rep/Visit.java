@@ -1,6 +1,7 @@
 package cahier.core.rep;
 
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
@@ -25,7 +26,10 @@ public record Visit(List<Session> sessions) {
 
     /** Every WORK rep of the visit, in order. */
     public List<Rep> work() {
-        return sessions.stream().flatMap(s -> s.work().stream()).sorted(Rep.IN_ORDER).toList();
+        List<Rep> work = new ArrayList<>();
+        sessions.forEach(s -> work.addAll(s.work()));
+        work.sort(Rep.IN_ORDER);
+        return work;
     }
 
     /** Whether nothing at all was logged, in any role. */

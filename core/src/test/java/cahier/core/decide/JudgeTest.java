@@ -17,6 +17,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class JudgeTest {
@@ -74,9 +75,20 @@ class JudgeTest {
                 .findFirst().orElseThrow();
         assertThat(Judge.decide(caseOf(given, Vectors.visit(given.get("sessions")))).reasons().get(0))
                 .satisfies(r -> {
-                    assertThat(r.code()).isIn(Reason.Code.CLEAN_OF_LAST, Reason.Code.OFF_OF_LAST);
-                    assertThat(r.of()).isEqualTo(10);
+                    assertThat(r.code()).isEqualTo(Reason.Code.MORE_OFF_THAN_CLEAN);
+                    assertThat(r.value()).isBetween(Slump.DEPTH, Slump.DEEPEST);
                 });
+    }
+
+    static Stream<Arguments> slumps() {
+        return Stream.of(Arguments.of("MMMMM", 5), Arguments.of("MMMM", 4), Arguments.of("CCCCCCCCMMMMM", 5), Arguments.of("MMHTM", 5), Arguments.of("MMMCMMM", 5), Arguments.of("MMMCCMMMM", 5),
+                Arguments.of("MMMMMMMMMM", 7), Arguments.of("MMMMMMMMMMCCC", 4), Arguments.of("", 0), Arguments.of("CMCMCMCM", 1));
+    }
+
+    @ParameterizedTest
+    @MethodSource("slumps")
+    void howDeepASlumpIs(String reps, int depth) {
+        assertThat(Slump.depth(reps.chars().mapToObj(c -> c == 'C' ? Outcome.CLEAN : c == 'H' ? Outcome.HELPED : c == 'T' ? Outcome.TOO_MUCH : Outcome.MISSED).toList())).isEqualTo(depth);
     }
 
     private static Visit withOneMoreClean(Visit visit) {

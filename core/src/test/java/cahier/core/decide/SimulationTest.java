@@ -89,6 +89,7 @@ class SimulationTest {
     @Test
     void theTableInTheRulesIsWhatTheRulesDo() throws IOException {
         List<String> table = PASS_RULES.entrySet().stream().map(r -> row(r.getKey(), r.getValue())).toList();
+        System.out.println(String.join("\n", table));
         assertThat(Files.readString(RULES)).as("docs/rules.md, simulation").contains(String.join("\n", table));
     }
 
@@ -186,6 +187,7 @@ class SimulationTest {
     void whatWasRaisedForALowRateGivesWayToUpAndWhatWasTooMuchStands() throws IOException {
         List<String> table = List.of(standing("BACK, SPLIT, CALL, STAY of any other cause", s -> !s.cause().restsTheStep() && s.decision() != Decision.UP, 0),
                 standing("TOO_MUCH, TOO_MUCH_OFTEN, TOO_MUCH_AGAIN", s -> s.cause().restsTheStep(), 0.08));
+        System.out.println(String.join("\n", table));
         assertThat(Files.readString(RULES)).as("docs/rules.md, standing").contains(String.join("\n", table));
         assertThat(table.get(1)).endsWith("| 0 | 0 | 0 |");
     }

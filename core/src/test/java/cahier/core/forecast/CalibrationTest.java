@@ -44,8 +44,8 @@ class CalibrationTest {
 
     /** Empty when the goal was not in sight. */
     private static Optional<Boolean> hit(SplittableRandom random, long seed, int passed, double practised) {
-        double variance = 0.5 / gamma(random, 2.5);
-        double mean = random.nextGaussian() * Math.sqrt(variance / 2);
+        double variance = Pace.MADE_UP.beta() / gamma(random, Pace.MADE_UP.alpha());
+        double mean = Pace.MADE_UP.mu() + random.nextGaussian() * Math.sqrt(variance / Pace.MADE_UP.kappa());
         int[] cost = new int[STEPS];
         for (int i = 0; i < STEPS; i++) {
             cost[i] = Math.max(LEAST, (int) Math.round(USUAL * Math.exp(mean + Math.sqrt(variance) * random.nextGaussian())));
@@ -73,7 +73,7 @@ class CalibrationTest {
             ahead.add(new Forecast.Ahead(USUAL, LEAST));
         }
         List<Integer> last = days.subList(Math.max(0, days.size() - Forecast.HISTORY_DAYS), days.size());
-        Forecast f = Forecast.of(new Forecast.Track(Pace.of(logs), ahead, spent, last, 2 * A_SESSION), TODAY, Optional.empty(), seed, 500);
+        Forecast f = Forecast.of(new Forecast.Track(Pace.MADE_UP.after(logs), ahead, spent, last, 2 * A_SESSION), TODAY, Optional.empty(), seed, 500);
         if (f.why().isPresent()) {
             return Optional.empty();
         }

@@ -26,6 +26,8 @@ class ForecastTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
     private static final Forecast.Ahead STEP = new Forecast.Ahead(13, 5);
+    /** As usual, give or take a half: the worked cases that name no prior, and tests that ask for no other. */
+    private static final Pace FORMER = new Pace(0, 2, 2.5, 0.5);
 
     static Stream<JsonNode> posterior() {
         return Vectors.cases("forecast.json", "posterior");
@@ -34,7 +36,7 @@ class ForecastTest {
     @ParameterizedTest
     @MethodSource("posterior")
     void whatIsLearntFromPassedSteps(JsonNode given) {
-        Pace pace = Pace.of(StreamSupport.stream(given.get("logRatios").spliterator(), false).map(JsonNode::asDouble).toList());
+        Pace pace = prior(given).after(StreamSupport.stream(given.get("logRatios").spliterator(), false).map(JsonNode::asDouble).toList());
         double[] figures = {pace.mu(), pace.kappa(), pace.alpha(), pace.beta(), pace.df(), pace.scale()};
         String[] names = {"mu", "kappa", "alpha", "beta", "df", "scale"};
         for (int i = 0; i < names.length; i++) {
@@ -42,8 +44,27 @@ class ForecastTest {
         }
     }
 
+    static Stream<JsonNode> practice() {
+        return Vectors.cases("forecast.json", "practice");
+    }
+
+    @ParameterizedTest
+    @MethodSource("practice")
+    void whatEndedInAPracticeSaysOfTheNextTrack(JsonNode given) {
+        Prior prior = Prior.of(StreamSupport.stream(given.get("ended").spliterator(), false).map(t -> StreamSupport.stream(t.spliterator(), false).map(JsonNode::asDouble).toList()).toList());
+        assertThat(prior.tracks()).isEqualTo(given.get("tracks").asInt());
+        assertThat(prior.pace().mu()).isCloseTo(given.get("mu").asDouble(), within(Vectors.TOLERANCE));
+        assertThat(prior.pace().kappa()).isCloseTo(given.get("kappa").asDouble(), within(Vectors.TOLERANCE));
+        assertThat(prior.pace().beta()).isCloseTo(given.get("beta").asDouble(), within(Vectors.TOLERANCE)).isGreaterThanOrEqualTo(Pace.MADE_UP.beta());
+    }
+
+    private static Pace prior(JsonNode given) {
+        JsonNode prior = given.path("prior");
+        return prior.isMissingNode() ? FORMER : new Pace(prior.get("mu").asDouble(), prior.get("kappa").asDouble(), prior.get("alpha").asDouble(), prior.get("beta").asDouble());
+    }
+
     private static Forecast.Track track(int steps, int spent, Integer... days) {
-        return new Forecast.Track(Pace.PRIOR, Collections.nCopies(steps, STEP), spent, List.of(days), 16);
+        return new Forecast.Track(FORMER, Collections.nCopies(steps, STEP), spent, List.of(days), 16);
     }
 
     private static Forecast forecast(Forecast.Track track) {
@@ -57,7 +78,7 @@ class ForecastTest {
     @Test
     void whatIsDrawnForOneStepIsThePredictiveT() {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(3);
-        Pace pace = Pace.of(List.of(0.4, 0.1, 0.6));
+        Pace pace = FORMER.after(List.of(0.4, 0.1, 0.6));
         List<Double> logs = new ArrayList<>();
         for (int i = 0; i < 20_000; i++) {
             logs.add((Math.log(pace.draw(random).factor(random)) - pace.mu()) / pace.scale());
@@ -81,8 +102,8 @@ class ForecastTest {
 
     @Test
     void aSlowDogIsForecastLaterThanAQuickOne() {
-        Pace slow = Pace.of(List.of(0.9, 1.1, 1.0));
-        Pace quick = Pace.of(List.of(-0.5, -0.4, -0.6));
+        Pace slow = FORMER.after(List.of(0.9, 1.1, 1.0));
+        Pace quick = FORMER.after(List.of(-0.5, -0.4, -0.6));
         List<Integer> days = List.of(8, 8, 8, 0, 8);
         List<Forecast.Ahead> ahead = Collections.nCopies(5, STEP);
         assertThat(days(forecast(new Forecast.Track(slow, ahead, 0, days, 16)).middle())).isGreaterThan(2 * days(forecast(new Forecast.Track(quick, ahead, 0, days, 16)).middle()));
@@ -119,7 +140,7 @@ class ForecastTest {
     /** Worked by another program on 200,000 runs, each day of the history as likely as any: 5, 17 and 88 days, 39% by the lesson. */
     @Test
     void aDogThatIsStuckIsSlowAndNotNearlyThere() {
-        Forecast.Track stuck = new Forecast.Track(Pace.of(List.of(-0.6719)), List.of(new Forecast.Ahead(15, 10), new Forecast.Ahead(15, 10)), 150, List.of(12, 6, 14, 12, 0, 5, 0, 15, 7, 0, 9, 10), 10);
+        Forecast.Track stuck = new Forecast.Track(FORMER.after(List.of(-0.6719)), List.of(new Forecast.Ahead(15, 10), new Forecast.Ahead(15, 10)), 150, List.of(12, 6, 14, 12, 0, 5, 0, 15, 7, 0, 9, 10), 10);
         Forecast said = Forecast.of(stuck, TODAY, Optional.of(TODAY.plusDays(12)), 7, 20_000);
         assertThat(days(said.early())).isBetween(4L, 6L);
         assertThat(days(said.middle())).isBetween(15L, 20L);
@@ -148,7 +169,7 @@ class ForecastTest {
     @Test
     void nonsenseIsRefused() {
         assertThatThrownBy(() -> new Forecast.Ahead(0, 5)).hasMessage("usual must be above 0 and least 0 or more, were 0.0 and 5");
-        assertThatThrownBy(() -> new Forecast.Track(Pace.PRIOR, List.of(), 0, List.of(), 1)).hasMessageStartingWith("ahead must not be empty");
+        assertThatThrownBy(() -> new Forecast.Track(FORMER, List.of(), 0, List.of(), 1)).hasMessageStartingWith("ahead must not be empty");
     }
 
     @Test
