@@ -15,10 +15,12 @@ const SAME_SITTING_MS = 30 * 60_000;
 
 const page = document.body.dataset;
 const step = page.step;
-let dose = Number(page.dose);
+const before = Number(/^#after=(\d+)$/.exec(location.hash)?.[1] ?? 0);   // reps of this session on the step before
+let dose = Math.max(1, Number(page.dose) - before);
 const at = (id) => document.getElementById(id);
 const queue = new Queue(page.token, badge(at('waiting')));
 const coach = new Coach(page);
+coach.dose = dose;
 const numbers = (list) => (list ? list.split(',').map(Number) : []);
 const fed = numbers(page.fed);
 const mix = page.mix ? page.mix.split('|') : [];
@@ -121,15 +123,33 @@ function coaching() {
   at('came-back').hidden = !breathes;
   at('stop-next').textContent = says === 'S' ? 'No more of this today.' : 'Wait until it is calm. Then an easier one.';
   stop(page.token, page.track, says === 'S');
-  at('outcomes').hidden = says === 'S';
+  at('outcomes').hidden = says === 'S' || !at('moved').hidden;
   at('stop-now').hidden = says !== 'S';
   const last = state.reps.at(-1);
   const asksHelp = Boolean(at('helped')) && last?.outcome === 'HELPED';
   at('helped')?.toggleAttribute('hidden', !asksHelp || last.aid !== undefined || last.cues !== undefined);
   at('slips')?.toggleAttribute('hidden', asksHelp || !['MISSED', 'HELPED'].includes(last?.outcome) || last.slip !== undefined);
-  at('before').hidden = n > 0 || Boolean(clock?.running);
+  at('before').hidden = n > 0 || before > 0 || Boolean(clock?.running);
   at('minutes').textContent = n > 0 ? `${Math.max(0, Math.ceil(coach.leftMs(state.reps, Date.now()) / 60_000))} min left` : '';
   return says;
+}
+
+/** Where the owner may move on: whether the reps so far have earned it, as the server says; without signal it goes on when the session has closed. */
+async function goOn() {
+  if (!page.goesOn) return;
+  try {
+    await queue.send();
+    if ((await queue.mine()).length > 0) return;
+    const answer = await fetch(`/o/${page.token}/practice/${step}/next`);
+    if (!answer.ok) return;
+    const next = await answer.json();
+    at('moved').hidden = !next.step;
+    at('moved-says').textContent = next.says ?? '';
+    if (next.step) at('moved-go').href = `/o/${page.token}/practice/${next.step}#after=${state.reps.length}`;
+    draw();
+  } catch {
+    // no signal
+  }
 }
 
 /** After a pause the session begins easier, until one of those was clean. */
@@ -170,12 +190,14 @@ async function tap(outcome) {
   if (at('setup')) at('setup').open = false;
   draw();
   await handed;
+  if (rep.role === 'WORK') goOn();
   if (ends || (state.refresh || dose <= coach.short) && state.reps.length >= dose && outcome !== 'TOO_MUCH') end(true);
 }
 
 async function undo() {
   const rep = state.reps.pop();
   if (!rep) return;
+  at('moved').hidden = true;
   const handed = keep('undo', { id: rep.id, at: new Date().toISOString() });
   draw();
   await handed;
@@ -242,6 +264,7 @@ async function finish() {
   location.assign(`/o/${page.token}`);
 }
 
+at('moved-go').addEventListener('click', () => { state.over = true; sitting.clear(state.step); });
 document.querySelectorAll('[data-outcome]').forEach((b) => b.addEventListener('click', () => tap(b.dataset.outcome)));
 document.querySelectorAll('[data-slip]').forEach((b) => b.addEventListener('click', () => {
   describe({ slip: b.dataset.slip });
@@ -311,6 +334,7 @@ if (state.reps.length === 0 && isStopped(page.token, page.track)) {
   at('tapping').hidden = true;
 } else {
   draw();
+  if (state.reps.length > 0) goOn();
 }
 setInterval(() => { if (at('stopped').hidden) { offerUndo(); coaching(); } }, 5000);
 queue.send();

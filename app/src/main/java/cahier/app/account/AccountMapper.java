@@ -1,6 +1,8 @@
 package cahier.app.account;
 
 import cahier.app.scope.PracticeId;
+import cahier.core.method.Choice;
+import cahier.core.method.Question;
 
 import java.util.List;
 import java.util.Optional;
@@ -65,6 +67,9 @@ interface AccountMapper {
             insert into practice (id, name, zone, created_at) overriding system value
             values (#{practice}, #{name}, #{zone}, now())""")
     void insertPractice(PracticeId practice, String name, String zone);
+
+    @Insert("insert into method_choice (practice_id, question, choice) values (#{practice}, #{question}, #{choice})")
+    void insertChoice(PracticeId practice, Question question, Choice choice);
 
     @Insert("insert into installation (first_practice) values (#{practice}) on conflict do nothing")
     int markInstalled(PracticeId practice);

@@ -4,6 +4,8 @@ import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 
 import cahier.app.web.Phones;
+import cahier.core.method.Choice;
+import cahier.core.method.Question;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -133,6 +135,7 @@ public class AccountService implements UserDetailsService {
             throw new IllegalStateException("the first practice has been made already");
         }
         accounts.insertTrainer(practice, wanted.trainerName(), wanted.email(), passwords.encode(wanted.password()));
+        accounts.insertChoice(practice, Question.PASS, Choice.PASS_BY_RHYTHM); // what is best by docs/rules.md 40; a practice that is older keeps what it had
         return practice;
     }
 

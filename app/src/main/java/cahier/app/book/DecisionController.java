@@ -215,9 +215,9 @@ class DecisionController {
         model.addAttribute("back", local(back));
         model.addAttribute("decision", openNote(row).decided());
         StepPlan current = row.step().orElseThrow(() -> new NotFound("a current step")).plan();
-        StepPlan between = row.roadmap().below().map(below -> current.halfWayTo(below.plan())).orElse(current);
+        StepPlan between = row.roadmap().below().map(below -> current.between(below.plan())).orElse(current);
         model.addAttribute("proposed", !between.equals(current));
-        model.addAttribute("form", StepForm.of(0, between.withTitle("Half-way to " + Character.toLowerCase(current.title().charAt(0)) + current.title().substring(1))));
+        model.addAttribute("form", StepForm.of(0, between.equals(current) ? current.titledHalfWay() : between));
         return "book/step-form";
     }
 

@@ -121,7 +121,7 @@ class TrackController {
         }
         row.note().map(n -> n.decided().grounds()).filter(g -> g.reps() > 0).ifPresent(g -> model.addAttribute("grounds", g));
         looks.at(me.practice(), id, now).ifPresent(given -> evidence(row, given, facts, reps, model));
-        outlook.ifPresent(o -> model.addAttribute("outlook", o));
+        outlook.ifPresent(o -> model.addAttribute("outlook", o).addAttribute("howOftenRight", forecasts.howOftenRight(me.practice())));
         model.addAttribute("pack", lessons.pack(me.practice(), household.id()));
         model.addAttribute("happened", alarms.history(me.practice(), household.id()).stream().filter(a -> a.dogId() == row.track().dogId()).toList());
         model.addAttribute("history", judgements.history(me.practice(), id).stream().filter(d -> !d.isOpen()).map(d -> Note.of(d, false)).toList());
@@ -146,7 +146,7 @@ class TrackController {
         long track = map.track().id();
         together.ask(() -> books.askForRows(practice, household, now), () -> baselines.concerning(map), () -> log.ofTrack(practice, track, now.minus(LOOKED_BACK)),
                 () -> incidents.since(practice, household, now.minus(LOOKED_BACK)), () -> looks.at(practice, track, now), () -> probes.trials(map),
-                () -> methods.ofHousehold(practice, household), () -> lessons.pack(practice, household), () -> judgements.history(practice, track),
+                () -> methods.ofHousehold(practice, household), () -> lessons.pack(practice, household), () -> judgements.history(practice, track), () -> forecasts.held(practice), () -> forecasts.prior(practice),
                 () -> map.visit().ifPresent(v -> log.answers(practice, v.id())));
     }
 

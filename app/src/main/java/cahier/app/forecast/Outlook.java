@@ -15,9 +15,10 @@ import java.util.Optional;
  * @param lessons lessons until the goal at the rhythm of the past ones; empty when that is not known or the goal is not in sight
  * @param passed steps this dog has passed, from which its pace is known
  * @param days of practice looked at, those without included
+ * @param ended tracks of this practice that ended, which it begins from; 0 where it begins from made-up dogs
  * @param least reps without which no dog reaches the goal
  */
-public record Outlook(Forecast forecast, LocalDate today, List<String> way, Optional<LocalDate> nextLesson, Optional<Integer> lessons, int passed, int days, int least) {
+public record Outlook(Forecast forecast, LocalDate today, List<String> way, Optional<LocalDate> nextLesson, Optional<Integer> lessons, int passed, int days, int ended, int least) {
 
     private static final double PER_100 = 100;
 
@@ -52,10 +53,12 @@ public record Outlook(Forecast forecast, LocalDate today, List<String> way, Opti
         return "By the lesson on " + date(nextLesson.get()) + ": " + (at >= way.size() ? "goal reached" : way.get(at)) + ", " + chance + " in 100 for the goal.";
     }
 
-    /** "Stands on 2 passed steps and 21 days." or on what dogs usually need. */
+    /** "It stands on 14 tracks that ended here, 2 passed steps of this dog and 21 days of this household." */
     public String stands() {
-        String pace = passed == 0 ? "what dogs usually need, for it has passed no step yet," : passed + (passed == 1 ? " passed step" : " passed steps");
-        return "It stands on " + pace + " and " + (days < Forecast.FEWEST_DAYS ? "on practice as the sheet asks, three days of five." : days + " days of this household.");
+        String others = ended == 0 ? "made-up dogs, for no track has ended here yet," : ended + (ended == 1 ? " track that ended here" : " tracks that ended here");
+        String dog = passed == 0 ? "" : (ended == 0 ? " on " : ", ") + passed + (passed == 1 ? " passed step" : " passed steps") + " of this dog";
+        String household = days < Forecast.FEWEST_DAYS ? "practice as the sheet asks, three days of five." : days + " days of this household.";
+        return "It stands on " + others + dog + " and on " + household;
     }
 
     /** "About 5 lessons at this rhythm." or nothing. */

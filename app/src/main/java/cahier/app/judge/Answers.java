@@ -10,7 +10,9 @@ import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
+import cahier.core.rep.UndoWindow;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -99,6 +101,11 @@ public class Answers {
         return carryOut(practice, by, open, open.suggested(), Decided.State.APPLIED, "", now);
     }
 
+    /** The same of a SPLIT, with the step half-way; the trainer can take it back. */
+    public Result applySplit(PracticeId practice, Decided open, StepPlan between, String by, Instant now) {
+        return split(practice, by, open, between, Decided.State.APPLIED, "", now);
+    }
+
     /** The trainer decides otherwise, and says why. */
     public Result overrule(TrainerUser trainer, long decision, int version, Decision instead, String why, Instant now) {
         Decided open = locked(trainer.practice(), decision);
@@ -115,11 +122,14 @@ public class Answers {
         if (!open.isOpen() || roadmap.currentIndex().isEmpty()) {
             return Result.CHANGED;
         }
-        long made = tracks.splitStep(trainer.practice(), open.trackId(), between, now);
-        long visit = tracks.move(trainer.practice(), open.trackId(), made, Decision.SPLIT, open.cause(), trainer.signature(), now);
         boolean asSuggested = open.suggested() == Decision.SPLIT || open.suggested() == Decision.CALL;
-        decisions.answer(trainer.practice(), open.id(), asSuggested ? Decided.State.ACCEPTED : Decided.State.OVERRULED, Decision.SPLIT, now,
-                trainer.signature(), why, visit);
+        return split(trainer.practice(), trainer.signature(), open, between, asSuggested ? Decided.State.ACCEPTED : Decided.State.OVERRULED, why, now);
+    }
+
+    private Result split(PracticeId practice, String by, Decided open, StepPlan between, Decided.State state, String why, Instant now) {
+        long made = tracks.splitStep(practice, open.trackId(), between, now);
+        long visit = tracks.move(practice, open.trackId(), made, Decision.SPLIT, open.cause(), by, now);
+        decisions.answer(practice, open.id(), state, Decision.SPLIT, now, by, why, visit);
         return Result.DONE;
     }
 
@@ -174,15 +184,25 @@ public class Answers {
         if (!canUndo(trainer.practice(), answered)) {
             return Result.CHANGED;
         }
+        takeBack(trainer.practice(), answered, trainer.signature(), now);
+        return Result.DONE;
+    }
+
+    /** The UP that a rep earned which the owner has taken back, while nothing was logged on the step it led to; nothing where there is none. */
+    public void takeBackUp(PracticeId practice, long track, String by, Instant now) {
+        judgements.lastAnswered(practice, track).filter(d -> d.state() == Decided.State.APPLIED && d.answer() == Decision.UP)
+                .filter(d -> !Objects.requireNonNull(d.answeredAt()).isBefore(now.minus(UndoWindow.TOO_MUCH))).filter(d -> canUndo(practice, d)).ifPresent(d -> takeBack(practice, d, by, now));
+    }
+
+    private void takeBack(PracticeId practice, Decided answered, String by, Instant now) {
         if (answered.newVisitId() != null || answered.answer() == Decision.DONE) {
-            tracks.unmove(trainer.practice(), answered.trackId(), answered.visitId(), answered.newVisitId(), trainer.signature(), now);
+            tracks.unmove(practice, answered.trackId(), answered.visitId(), answered.newVisitId(), by, now);
         }
         if (answered.answer() == Decision.CALL) {
-            tracks.takeUp(trainer.practice(), answered.trackId(), now);
+            tracks.takeUp(practice, answered.trackId(), now);
         }
-        decisions.undo(trainer.practice(), answered.id());
-        commit.ask(trainer.practice(), answered.trackId(), now);
-        return Result.DONE;
+        decisions.undo(practice, answered.id());
+        commit.ask(practice, answered.trackId(), now);
     }
 
     /** The trainer puts the dog on a step without a suggestion; a track that was rested is worked again. */

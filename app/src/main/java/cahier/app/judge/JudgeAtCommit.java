@@ -41,6 +41,12 @@ class JudgeAtCommit {
         judgements.repsCame(event.practice(), event.lastOfTrack());
     }
 
+    /** The owner may move on with the next rep, and no session has to close for that. */
+    @EventListener
+    void on(MayGoOn event) {
+        asked().due.putIfAbsent(event.track(), new Look(event.practice(), event.at(), true));
+    }
+
     @EventListener
     void on(SittingEnded event) {
         event.tracks().forEach(track -> ask(event.practice(), track, event.at()));
@@ -65,16 +71,21 @@ class JudgeAtCommit {
 
     /** The track is judged before this transaction ends. */
     void ask(PracticeId practice, long track, Instant at) {
+        asked().due.put(track, new Look(practice, at, false));
+    }
+
+    private Asked asked() {
         Asked asked = (Asked) TransactionSynchronizationManager.getResource(this);
         if (asked == null) {
             asked = new Asked();
             TransactionSynchronizationManager.bindResource(this, asked);
             TransactionSynchronizationManager.registerSynchronization(asked);
         }
-        asked.due.put(track, new Look(practice, at));
+        return asked;
     }
 
-    private record Look(PracticeId practice, Instant at) {
+    /** @param within the session: only whether it goes up */
+    private record Look(PracticeId practice, Instant at, boolean within) {
     }
 
     /** What one transaction changed. In the order of their ids, as everybody locks tracks who locks several. */
@@ -86,7 +97,12 @@ class JudgeAtCommit {
         public void beforeCommit(boolean readOnly) {
             while (!due.isEmpty()) {
                 Map.Entry<Long, Look> next = due.pollFirstEntry();
-                judgements.judge(next.getValue().practice(), next.getKey(), next.getValue().at());
+                Look look = next.getValue();
+                if (look.within()) {
+                    judgements.goesOn(look.practice(), next.getKey(), look.at());
+                } else {
+                    judgements.judge(look.practice(), next.getKey(), look.at());
+                }
             }
         }
 

@@ -13,6 +13,7 @@ import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Case;
 import cahier.core.decide.Cause;
+import cahier.core.decide.Decision;
 import cahier.core.decide.Judge;
 import cahier.core.decide.Reason;
 import cahier.core.decide.Replay;
@@ -155,6 +156,22 @@ public class Judgements {
         }
         stand(household, roadmap, visit, open, given, fresh, now);
         events.publishEvent(new Suggested(practice, track, now));
+    }
+
+    /** Lets an UP stand that the reps so far have earned, though their session goes on; nothing else is said before it closes. */
+    void goesOn(PracticeId practice, long track, Instant now) {
+        TrackSteps roadmap = tracks.locked(practice, track);
+        if (roadmap.current().isEmpty() || roadmap.track().isOver()) {
+            return;
+        }
+        Household household = households.get(practice, roadmap.track().householdId());
+        Stay visit = roadmap.visit().orElseThrow();
+        Case given = cases.of(household, roadmap, visit, now);
+        Suggestion fresh = Judge.decide(given);
+        if (fresh.decision() == Decision.UP && !isAnswered(practice, track, visit, given, fresh)) {
+            stand(household, roadmap, visit, open(practice, track), given, fresh, now);
+            events.publishEvent(new Suggested(practice, track, now));
+        }
     }
 
     /** A goal that was reached and does not hold: the track is worked again at its last step, and the trainer is told why. */

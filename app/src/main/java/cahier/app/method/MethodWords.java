@@ -64,6 +64,7 @@ public final class MethodWords {
             case PASS_BLOCKS -> "Blocks of 5";
             case PASS_CALM -> "Calm sessions";
             case PASS_ODDS -> "Odds";
+            case PASS_BY_RHYTHM -> "By how often they practise: odds from three sessions a week on, else 5 in a row and the latest first rep clean";
             case TRAINER_MOVES_ON -> "The trainer, at the lesson";
             case OWNER_MOVES_ON -> "The owner, on the rule";
         };

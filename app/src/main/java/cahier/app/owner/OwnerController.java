@@ -193,6 +193,7 @@ class OwnerController {
         model.addAttribute("others", today.others(task));
         model.addAttribute("task", task);
         model.addAttribute("coach", CoachTables.of(task.assignment().kind()));
+        model.addAttribute("goesOn", practice.goesOn(owner, task));
         practice.probe(owner, task).ifPresent(p -> model.addAttribute("probe", p));
         model.addAttribute("pay", PayScore.of(task, Instant.now(clock)));
         Facts facts = practice.facts(owner);

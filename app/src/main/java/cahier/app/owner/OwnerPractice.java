@@ -33,6 +33,7 @@ import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
 import cahier.core.coach.SessionPlan;
+import cahier.core.decide.Decision;
 import cahier.core.decide.Refresh;
 import cahier.core.measure.Measure;
 import cahier.core.pay.LeadClips;
@@ -290,6 +291,21 @@ class OwnerPractice {
         Today today = today(owner, now);
         return new Left(today.tasks().stream().filter(t -> t.isPractised() && !t.isDone()).toList(),
                 task(today, step).filter(t -> !t.assignment().isEasier()).map(t -> judgements.missing(owner.practice(), t.item().trackId(), now)));
+    }
+
+    /** Whether it may go on to the next step within the session. */
+    boolean goesOn(Owner owner, Today.Task task) {
+        return !tracks.goingOn(owner.practice(), List.of(task.item().trackId())).isEmpty();
+    }
+
+    /** Where the dog is now, if the reps just tapped let it go on from this step. */
+    Optional<Today.Task> goneOnTo(Owner owner, long step, Instant now) {
+        Long track = homeworks.issuedSteps(owner.practice(), owner.householdId()).get(step);
+        if (track == null) {
+            throw new NotFound("step " + step);
+        }
+        boolean passed = judgements.lastAnswered(owner.practice(), track).filter(d -> d.stepId() == step && d.state() == Decided.State.APPLIED && d.answer() == Decision.UP).isPresent();
+        return passed ? today(owner, now).tasks().stream().filter(t -> t.item().trackId() == track && t.stepId() != step && t.isPractised()).findFirst() : Optional.empty();
     }
 
     /** Stops everything with this dog until the trainer has answered, and tells the trainers; its tracks are judged at once. */

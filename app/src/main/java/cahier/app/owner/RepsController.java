@@ -71,6 +71,17 @@ class RepsController {
         return new Answer(kept.stored().stored(), kept.stored().known(), kept.rests());
     }
 
+    /** @param step where it goes on, left out where it does not; @param says what that is */
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    record Next(@Nullable Long step, String says) {
+    }
+
+    /** Whether the reps so far let the owner move on within the session; asked after each, where one may. */
+    @GetMapping("/o/{token}/practice/{step}/next")
+    Next next(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable long step) {
+        return practice.goneOnTo(owner, step, Instant.now(clock)).map(t -> new Next(t.stepId(), t.plan().title())).orElse(new Next(null, ""));
+    }
+
     @PostMapping("/o/{token}/reps/{id}/undo")
     Map<String, Boolean> undo(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @PathVariable String id, @RequestBody JsonNode body) {
         practice.undo(owner, RepBatch.uuid("id", TextNode.valueOf(id)), RepBatch.instant("at", body.get("at")), Instant.now(clock));

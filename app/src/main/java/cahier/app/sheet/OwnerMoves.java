@@ -4,18 +4,29 @@ import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
+import cahier.app.judge.MayGoOn;
 import cahier.app.judge.Suggested;
+import cahier.app.log.RepVoided;
+import cahier.app.log.RepsCame;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
+import cahier.app.scope.PracticeId;
 import cahier.app.track.MovesOn;
+import cahier.app.track.StepPlan;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Decision;
 import cahier.core.decide.Standing;
+import cahier.core.decide.Suggestion;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** Where the owner may move on, a step up or back is carried out as soon as it is suggested, and the sheet follows (docs/rules.md 4). */
+/** Where the owner may move on, a step up, back or between is carried out as soon as it is suggested, on SKILL up with the rep that earned it, and the sheet follows (docs/rules.md 4). */
 @Component
 class OwnerMoves {
 
@@ -25,8 +36,12 @@ class OwnerMoves {
     private final Homeworks homeworks;
     private final Roadmaps roadmaps;
     private final Households households;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
 
-    OwnerMoves(Tracks tracks, Judgements judgements, Answers answers, Homeworks homeworks, Roadmaps roadmaps, Households households) {
+    OwnerMoves(Tracks tracks, Judgements judgements, Answers answers, Homeworks homeworks, Roadmaps roadmaps, Households households, ApplicationEventPublisher events, Clock clock) {
+        this.events = events;
+        this.clock = clock;
         this.tracks = tracks;
         this.judgements = judgements;
         this.answers = answers;
@@ -43,14 +58,49 @@ class OwnerMoves {
         }
         long household = map.track().householdId();
         String by = households.get(event.practice(), household).name();
-        judgements.open(event.practice(), event.track()).filter(d -> moves(map, d, event)).ifPresent(d -> answers.apply(event.practice(), d, by, event.at()));
+        judgements.open(event.practice(), event.track()).ifPresent(d -> move(map, d, by, event));
         homeworks.follow(event.practice(), household, event.track(), true, by, event.at());
     }
 
-    private boolean moves(TrackSteps map, Decided open, Suggested event) {
-        boolean afterTooMuch = judgements.isAfterTooMuch(event.practice(), event.track());
-        boolean goes = open.suggested() == Decision.BACK || open.suggested() == Decision.UP && !nextWaits(map, event);
-        return goes && open.visitId() == map.visit().orElseThrow().id() && !isTakenBack(open, event) && Standing.appliesByItself(open.grounds().suggestion(), afterTooMuch);
+    /** Reps of a skill whose owner may move on: no session has to close before it goes up. */
+    @EventListener
+    void on(RepsCame event) {
+        Instant now = Instant.now(clock);
+        tracks.goingOn(event.practice(), event.lastOfTrack().keySet()).stream().filter(map -> goesOnWithin(map, now))
+                .forEach(map -> events.publishEvent(new MayGoOn(event.practice(), map.track().id(), now)));
+    }
+
+    /** The rep that earned it was tapped wrong. */
+    @EventListener
+    void on(RepVoided event) {
+        for (TrackSteps map : event.byTrainer() ? List.<TrackSteps>of() : tracks.goingOn(event.practice(), List.of(event.track()))) {
+            answers.takeBackUp(event.practice(), event.track(), households.get(event.practice(), map.track().householdId()).name(), event.at());
+        }
+    }
+
+    private boolean goesOnWithin(TrackSteps map, Instant now) {
+        return map.above().isPresent() && map.current().filter(s -> s.measure().isEmpty()).isPresent()
+                && !judgements.isAfterTooMuch(map.track().practiceId(), map.track().id()) && !nextWaits(map.track().practiceId(), map, now);
+    }
+
+    private void move(TrackSteps map, Decided open, String by, Suggested event) {
+        if (open.visitId() != map.visit().orElseThrow().id() || isTakenBack(open, event)) {
+            return;
+        }
+        Suggestion stands = open.grounds().suggestion();
+        Optional<StepPlan> between = Standing.splitsByItself(stands, map.track().kind()) ? between(map) : Optional.empty();
+        boolean goes = stands.decision() == Decision.BACK || stands.decision() == Decision.UP && !nextWaits(event.practice(), map, event.at());
+        if (between.isPresent()) {
+            answers.applySplit(event.practice(), open, between.get(), by, event.at());
+        } else if (goes && Standing.appliesByItself(stands, judgements.isAfterTooMuch(event.practice(), event.track()))) {
+            answers.apply(event.practice(), open, by, event.at());
+        }
+    }
+
+    /** The step half-way to the one below, where a figure lies between; what must be written waits for the trainer. */
+    private static Optional<StepPlan> between(TrackSteps map) {
+        StepPlan current = map.current().orElseThrow().written();
+        return map.below().map(below -> current.between(below.written())).filter(made -> !made.equals(current));
     }
 
     /** What the trainer took back is not carried out again on the same reps. */
@@ -60,7 +110,7 @@ class OwnerMoves {
     }
 
     /** A step that waits, for another track or by itself, is the trainer's to open. */
-    private boolean nextWaits(TrackSteps map, Suggested event) {
-        return roadmaps.of(event.practice(), map.track().householdId(), event.at()).stream().filter(w -> w.track().id() == map.track().id()).anyMatch(RoadmapTrack::nextWaits);
+    private boolean nextWaits(PracticeId practice, TrackSteps map, Instant now) {
+        return roadmaps.of(practice, map.track().householdId(), now).stream().filter(w -> w.track().id() == map.track().id()).anyMatch(RoadmapTrack::nextWaits);
     }
 }

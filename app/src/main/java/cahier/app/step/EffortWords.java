@@ -50,14 +50,14 @@ public final class EffortWords {
             return "";
         }
         if (choice.get().isRun()) {
-            return k + " in a row: at the least " + k + (k == 1 ? " rep" : " reps") + ", at 80% clean about " + said(Effort.expectedReps(GOOD, k)) + ", at 60% about "
-                    + said(Effort.expectedReps(FAIR, k)) + ".";
+            return (k + " in a row: at the least " + k + (k == 1 ? " rep" : " reps") + ", at 80% clean about " + said(Effort.expectedReps(GOOD, k)) + ", at 60% about "
+                    + said(Effort.expectedReps(FAIR, k)) + ". " + (k == Run.DEFAULT ? choice.get().cost() : "")).strip();
         }
         if (!choice.get().fits(dose)) {
             return "Calm sessions need " + PassChoice.CALM_REPS + " reps or more.";
         }
         PassRule rule = choice.get().usual();
-        return "At the least " + rule.least() + " reps, usually about " + said(Effort.baseline(rule, dose)) + ".";
+        return "At the least " + rule.least() + " reps, usually about " + said(Effort.baseline(rule, dose)) + ". " + choice.get().cost();
     }
 
     private static int number(@Nullable String typed, int most) {

@@ -15,7 +15,9 @@ import org.jspecify.annotations.Nullable;
 /** The pass rules a trainer chooses from, with their usual figures (docs/rules.md 3). */
 public enum PassChoice {
 
-    RUN, RATE_80, RATE_90, BLOCKS, CALM, ODDS, HOLD;
+    RUN, RATE_80, RATE_90, BLOCKS, CALM, ODDS, HOLD,
+    /** Odds where it is practised three times a week or more; else five in a row and the latest cold rep clean. */
+    RHYTHM;
 
     /** Whether it counts reps in a row, as many as the step says. */
     public boolean isRun() {
@@ -26,6 +28,7 @@ public enum PassChoice {
     public static final int CALM_REPS = Calm.usual(Spread.NONE).m();
     public static final String NEEDS_DURATION = "must be given where a hold is to be passed, such as 20 s";
     private static final int RATE_REPS = 10;
+    private static final Spread LATEST_COLD = new Spread(0, 0, 0, 0, 1, 1);
 
     /** The choice that a household's method makes. */
     public static PassChoice of(Choice pass) {
@@ -34,6 +37,7 @@ public enum PassChoice {
             case PASS_BLOCKS -> BLOCKS;
             case PASS_CALM -> CALM;
             case PASS_ODDS -> ODDS;
+            case PASS_BY_RHYTHM -> RHYTHM;
             default -> RUN;
         };
     }
@@ -56,11 +60,21 @@ public enum PassChoice {
     /**
      * As the core asks it.
      *
+     * @param often whether it is practised three times a week or more, for {@link #RHYTHM}
      * @param run CLEAN in a row, for {@link #RUN} and {@link #HOLD}; on a COMFORT track five at least
      * @param lasts seconds that each must have lasted, for {@link #HOLD}; without it a hold is an ordinary run
      * @param asked the spread the step asks for; none is what is usual for the kind of track
      */
-    PassRule rule(int run, @Nullable Double lasts, TrackKind kind, @Nullable Spread asked) {
+    public PassRule rule(int run, @Nullable Double lasts, TrackKind kind, @Nullable Spread asked, boolean often) {
+        return this == RHYTHM ? (often ? ODDS : RUN).rule(Run.DEFAULT, lasts, kind, spread(kind, asked, often)) : rule(run, lasts, kind, asked);
+    }
+
+    /** The spread of {@link #RHYTHM}: with so few reps the latest cold one is asked for too. */
+    static @Nullable Spread spread(TrackKind kind, @Nullable Spread asked, boolean often) {
+        return asked != null || often || kind == TrackKind.COMFORT ? asked : LATEST_COLD;
+    }
+
+    private PassRule rule(int run, @Nullable Double lasts, TrackKind kind, @Nullable Spread asked) {
         boolean comfort = kind == TrackKind.COMFORT;
         int k = comfort ? Math.max(run, Run.COMFORT_LEAST) : run;
         Spread spread = asked != null ? asked : comfort ? Spread.COMFORT : Spread.NONE;
@@ -71,13 +85,31 @@ public enum PassChoice {
             case RATE_90 -> new Rate(0.9, RATE_REPS, spread);
             case BLOCKS -> Block.usual(spread);
             case CALM -> Calm.usual(spread);
-            case ODDS -> Odds.usual(spread);
+            case ODDS, RHYTHM -> Odds.usual(spread);
         };
     }
 
     /** As it usually is on a SKILL track. */
     public PassRule usual() {
         return rule(Run.DEFAULT, null, TrackKind.SKILL, null);
+    }
+
+    /** What it costs on made-up dogs (docs/rules.md 40), in one sentence; empty where that was not tried. */
+    public String cost() {
+        return switch (this) {
+            case RUN -> tried("1 step in 37", "9.4");
+            case RATE_80 -> tried("1 step in 83", "9.7");
+            case RATE_90 -> tried("1 step in 333", "10.2");
+            case BLOCKS -> tried("1 step in 23", "9.2");
+            case CALM -> tried("hardly a step", "more than 11.5");
+            case ODDS -> tried("1 step in 1000", "10.2");
+            case RHYTHM -> "Three times a week or more: 80 in 100 odds that 7 of 10 are clean. Less often: 5 in a row and the latest first rep clean.";
+            case HOLD -> "";
+        };
+    }
+
+    private static String tried(String tooEarly, String weeks) {
+        return "On made-up dogs it let " + tooEarly + " on too early, and seven steps took " + weeks + " weeks.";
     }
 
     /** "5 clean in a row", "8 of the last 10 clean": for owners and trainers alike. */
@@ -90,6 +122,7 @@ public enum PassChoice {
             case BLOCKS -> "4 of a block of 5 clean";
             case CALM -> "2 calm sessions of 5 reps or more";
             case ODDS -> "80 in 100 odds that 7 of 10 are clean";
+            case RHYTHM -> "by how often it is practised";
         };
     }
 }

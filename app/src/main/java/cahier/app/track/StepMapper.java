@@ -14,17 +14,17 @@ import org.jspecify.annotations.Nullable;
 interface StepMapper {
 
     String COLUMNS = """
-            select id, track_id, position, version, title, how, place, distance_m, duration_s, distraction, who, aid, word, pass, run,
-                   reps, sessions, minutes, on_miss, cautions, teaching::text, spread::text, template_key, now::text
-            from step where practice_id = #{practice}\s""";
+            select s.id, s.track_id, s.position, s.version, s.title, s.how, s.place, s.distance_m, s.duration_s, s.distraction, s.who, s.aid, s.word, s.pass, s.run,
+                   s.reps, s.sessions, s.minutes, s.on_miss, s.cautions, s.teaching::text, s.spread::text, s.template_key, s.now::text, t.kind, t.often
+            from step s join track t on t.practice_id = s.practice_id and t.id = s.track_id where s.practice_id = #{practice}\s""";
 
-    @Select(COLUMNS + "and track_id = #{track} and removed_at is null order by position, id")
+    @Select(COLUMNS + "and s.track_id = #{track} and s.removed_at is null order by s.position, s.id")
     List<StepRow> ofTrack(PracticeId practice, long track);
 
-    @Select(COLUMNS + "and household_id = #{household} and removed_at is null order by position, id")
+    @Select(COLUMNS + "and s.household_id = #{household} and s.removed_at is null order by s.position, s.id")
     List<StepRow> ofHousehold(PracticeId practice, long household);
 
-    @Select(COLUMNS + "and id = #{id}")
+    @Select(COLUMNS + "and s.id = #{id}")
     Optional<StepRow> find(PracticeId practice, long id);
 
     @Select("""

@@ -6,6 +6,7 @@ import cahier.core.decide.TrackKind;
 import cahier.core.measure.Measure;
 import cahier.core.pass.PassRule;
 import cahier.core.pass.Reach;
+import cahier.core.pass.Run;
 import cahier.core.pass.Spread;
 import cahier.core.pay.Feeding;
 import cahier.core.rep.Aid;
@@ -88,6 +89,14 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         return new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, word, other, inARow, reps, sessions, minutes, onMiss, cautions, teaching, over);
     }
 
+    /** With the rule that {@link PassChoice#RHYTHM} means where it is practised so often; the same where another was chosen. */
+    StepPlan settled(TrackKind kind, boolean often) {
+        if (pass != PassChoice.RHYTHM) {
+            return this;
+        }
+        return passedBy(often ? PassChoice.ODDS : PassChoice.RUN, Run.DEFAULT, PassChoice.spread(kind, spread, often));
+    }
+
     public StepPlan withDistraction(String other) {
         return new StepPlan(title, how, place, distanceM, durationS, other, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }
@@ -99,6 +108,17 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
     /** This step made easier half-way to the one below: each figure that differs at a handy value strictly between (docs/rules.md 4, SPLIT). */
     public StepPlan halfWayTo(StepPlan below) {
         return withDistance(halfWay(Unit.METRES, below.distanceM, distanceM)).withDuration(halfWay(Unit.SECONDS, below.durationS, durationS));
+    }
+
+    /** The same half-way to the one below, under its name; itself where nothing numeric lies between. */
+    public StepPlan between(StepPlan below) {
+        StepPlan between = halfWayTo(below);
+        return between.equals(this) ? this : between.withTitle(titledHalfWay().title());
+    }
+
+    /** The same under the name of what lies before it. */
+    public StepPlan titledHalfWay() {
+        return withTitle("Half-way to " + Character.toLowerCase(title.charAt(0)) + title.substring(1));
     }
 
     private static @Nullable Double halfWay(Unit unit, @Nullable Double below, @Nullable Double here) {
@@ -141,7 +161,7 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         if (teaching.measure() != null) {
             return new Reach(teaching.measure(), spread != null ? spread : kind == TrackKind.COMFORT ? Spread.COMFORT : Spread.NONE);
         }
-        return pass.rule(run, durationS, kind, spread);
+        return pass.rule(run, durationS, kind, spread, true);
     }
 
     /** "5 clean in a row", "5 clean in a row, on 2 days, in 2 places". */

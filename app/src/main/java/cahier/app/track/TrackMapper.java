@@ -3,6 +3,7 @@ package cahier.app.track;
 import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
@@ -71,4 +72,20 @@ interface TrackMapper {
 
     @Update("update track set done_at = #{at} where practice_id = #{practice} and id = #{id}")
     void setDone(PracticeId practice, long id, @Nullable Instant at);
+
+    /** Whether it is practised often, by the two weeks before: six sittings or more. A track that is younger counts as often, as its homework asks. */
+    @Update("""
+            update track t set often = not exists (select 1 from visit v where v.practice_id = t.practice_id and v.track_id = t.id and v.entered_at < #{now}::timestamptz - interval '14 days')
+                or (select count(distinct r.sitting_id) from rep r left join rep_void x on x.rep_id = r.id
+                    where r.practice_id = t.practice_id and r.track_id = t.id and r.happened_at > #{now}::timestamptz - interval '14 days' and x.rep_id is null) >= 6
+            where t.practice_id = #{practice} and t.id = #{id}""")
+    void settleRhythm(PracticeId practice, long id, Instant now);
+
+    /** Those of them that are skills whose owner may move on, and not rested. */
+    @Select("""
+            <script>
+            select id from track where practice_id = #{practice} and moves_on = 'OWNER' and kind = 'SKILL' and rests_since is null and done_at is null and off_at is null
+            and id in <foreach collection="tracks" item="t" open="(" separator="," close=")">#{t}</foreach> order by id
+            </script>""")
+    List<Long> goingOn(PracticeId practice, Collection<Long> tracks);
 }

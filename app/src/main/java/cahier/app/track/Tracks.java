@@ -8,6 +8,7 @@ import cahier.core.decide.Decision;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,6 +48,11 @@ public class Tracks {
     /** One track with its steps, or the page for what does not exist. */
     public TrackSteps get(PracticeId practice, long id) {
         return roadmap(tracks.find(practice, id).orElseThrow(() -> new NotFound("track " + id)));
+    }
+
+    /** Those of these tracks that are skills whose owner may move on, rested ones left out. */
+    public List<TrackSteps> goingOn(PracticeId practice, Collection<Long> ids) {
+        return ids.isEmpty() ? List.of() : tracks.goingOn(practice, ids).stream().map(id -> get(practice, id)).toList();
     }
 
     /** As {@link #get}, and nobody else changes the track until the transaction ends. */
@@ -145,9 +151,16 @@ public class Tracks {
             steps.place(practice, after.get(i).id(), at + 1 + i);
         }
         if (roadmap.visit().isEmpty() && !roadmap.track().isDone()) {
-            visits.enter(practice, track, id, now, null, null);
+            enter(practice, track, id, now, null, null);
         }
         return id;
+    }
+
+    /** The dog comes to a step: what it is passed by, where that goes by how often it is practised, stays for as long as the dog does. */
+    private long enter(PracticeId practice, long track, long step, Instant now, @Nullable String by, @Nullable String cause) {
+        long visit = visits.enter(practice, track, step, now, by, cause);
+        tracks.settleRhythm(practice, track, now);
+        return visit;
     }
 
     /** Saves an edit, unless someone saved another meanwhile. */
@@ -215,7 +228,7 @@ public class Tracks {
         renumber(practice, step.trackId());
         TrackSteps roadmap = get(practice, step.trackId());
         if (roadmap.visit().isEmpty() && !roadmap.track().isDone()) {
-            visits.enter(practice, step.trackId(), id, now, null, null);
+            enter(practice, step.trackId(), id, now, null, null);
         }
         changed(practice, step.trackId(), now);
     }
@@ -236,7 +249,7 @@ public class Tracks {
         String word = by == null ? "MOVED" : by.name();
         visits.leave(practice, track, now, word);
         tracks.setDone(practice, track, null);
-        long visit = visits.enter(practice, track, toStep, now, word, cause == null ? null : cause.name());
+        long visit = enter(practice, track, toStep, now, word, cause == null ? null : cause.name());
         moved(practice, track, who, now);
         return visit;
     }
@@ -301,7 +314,7 @@ public class Tracks {
     public long reopen(PracticeId practice, long track, Instant now) {
         TrackSteps roadmap = locked(practice, track);
         tracks.setDone(practice, track, null);
-        return visits.enter(practice, track, roadmap.steps().get(roadmap.steps().size() - 1).id(), now, "REOPENED", null);
+        return enter(practice, track, roadmap.steps().get(roadmap.steps().size() - 1).id(), now, "REOPENED", null);
     }
 
     /** Takes a move or a finish back: the former stay goes on as if it had never ended. */

@@ -83,6 +83,11 @@ public final class Standing {
         };
     }
 
+    /** Whether a step between goes in by itself there, where it can be reckoned: on a SKILL track, and never because it was too much. */
+    public static boolean splitsByItself(Suggestion stands, TrackKind kind) {
+        return kind == TrackKind.SKILL && stands.decision() == Decision.SPLIT && !stands.cause().restsTheStep();
+    }
+
     private static boolean replaces(Suggestion fresh, Suggestion open) {
         if (goesUp(fresh) && !open.cause().restsTheStep()) {
             return true; // what it was raised for is gone: a suggestion is of today

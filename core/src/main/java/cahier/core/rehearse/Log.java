@@ -182,7 +182,7 @@ final class Log {
     boolean appliesByItself() {
         boolean afterTooMuch = Standing.isAfterTooMuch(past);
         Optional<Suggestion> now = stands.filter(Suggestion::staysOpen);
-        return now.filter(s -> Standing.appliesByItself(s, afterTooMuch) || rules.splits() && kind == TrackKind.SKILL && s.decision() == Decision.SPLIT && !s.cause().restsTheStep()).isPresent();
+        return now.filter(s -> Standing.appliesByItself(s, afterTooMuch) || rules.splits() && Standing.splitsByItself(s, kind)).isPresent();
     }
 
     /** The answer to what stands: as suggested; a call takes it down after too much, splits the step where it is stuck. */
