@@ -17,11 +17,17 @@ import cahier.app.sheet.Homework;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.sheet.SheetItem;
+import cahier.app.track.MovesOn;
+import cahier.app.track.Track;
+import cahier.app.track.TrackSteps;
+import cahier.app.track.Tracks;
 import cahier.app.web.Site;
 import cahier.app.week.Weeks;
 import cahier.app.wording.Wordings;
+import cahier.core.decide.TrackKind;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -42,6 +48,7 @@ class SheetController {
 
     private final Sending sending;
     private final Homeworks homeworks;
+    private final Tracks tracks;
     private final OwnerLinks links;
     private final Households households;
     private final FoodLines food;
@@ -54,8 +61,9 @@ class SheetController {
     private final Clock clock;
     private final Site site;
 
-    SheetController(Sending sending, Homeworks homeworks, OwnerLinks links, Households households, FoodLines food, Setups setups, Wordings wordings, Weeks weeks, Outbox outbox, AccountService accounts,
+    SheetController(Sending sending, Homeworks homeworks, Tracks tracks, OwnerLinks links, Households households, FoodLines food, Setups setups, Wordings wordings, Weeks weeks, Outbox outbox, AccountService accounts,
                     AskedTogether together, Clock clock, Site site) {
+        this.tracks = tracks;
         this.site = site;
         this.outbox = outbox;
         this.accounts = accounts;
@@ -81,6 +89,7 @@ class SheetController {
         model.addAttribute("facts", facts);
         model.addAttribute("draft", draft);
         model.addAttribute("chosen", track);
+        model.addAttribute("skills", homeworks.latest(me.practice(), household).isPresent() ? List.of() : skills(me, household, draft.items()).stream().map(Track::title).toList());
         model.addAttribute("out", homeworks.latest(me.practice(), household).orElse(null));
         model.addAttribute("mailed", homeworks.latest(me.practice(), household).filter(h -> outbox.isMailed(me.practice(), h.id())).isPresent());
         model.addAttribute("readers", Outbox.readers(facts));
@@ -89,15 +98,30 @@ class SheetController {
         return "sheet/issue";
     }
 
-    /** @param seen stands for what the preview showed */
+    /** Those of the first sheet's tracks whose owner may be let move on: skills that nobody lets already. */
+    private List<Track> skills(TrainerUser me, long household, List<SheetItem> items) {
+        Set<Long> on = items.stream().map(SheetItem::trackId).collect(Collectors.toSet());
+        return tracks.ofHousehold(me.practice(), household).stream().map(TrackSteps::track).filter(t -> on.contains(t.id()) && t.kind() == TrackKind.SKILL && t.movesOn() == MovesOn.TRAINER).toList();
+    }
+
+    /**
+     * Sends it.
+     *
+     * @param seen stands for what the preview showed
+     * @param moves "OWNER" where the owner may move on in the skills of the first sheet
+     */
     @PostMapping("/households/{household}/homework")
     String issue(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track, @RequestParam(defaultValue = "") String seen,
-                 @RequestParam(defaultValue = "true") boolean mail, RedirectAttributes flash) {
+                 @RequestParam(defaultValue = "true") boolean mail, @RequestParam(defaultValue = "") String moves, RedirectAttributes flash) {
+        boolean lets = moves.equals(MovesOn.OWNER.name()) && homeworks.latest(me.practice(), household).isEmpty();
         try {
             Optional<Homework> issued = sending.issue(me, household, new Sending.Wish(chosen(track), seen, mail), site.address(), now());
             if (issued.isEmpty()) {
                 flash.addFlashAttribute("refusal", "There is no step to practise yet. Add a track with a step first.");
                 return "redirect:/households/" + household;
+            }
+            if (lets) {
+                tracks.letMoveOn(me.practice(), skills(me, household, issued.get().items()), now());
             }
             flash.addFlashAttribute("justIssued", mail ? "mail" : "page");
             return "redirect:/sheets/" + issued.get().id();

@@ -161,6 +161,7 @@ public class BringIn {
             copy.each(table.name(), read -> {
                 ObjectNode row = checked(table, read);
                 if (fresh && !row.isEmpty()) {
+                    mapper.clearChoices(me.practice());
                     keep(table, List.of(row), () -> mapper.settings(me.practice(), columns(table, row), row.toString()));
                 }
             });

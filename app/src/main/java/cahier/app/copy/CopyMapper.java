@@ -3,6 +3,7 @@ package cahier.app.copy;
 import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.List;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
@@ -55,6 +56,10 @@ interface CopyMapper {
 
     @Update("update practice p set (${columns}) = (select ${columns} from jsonb_populate_record(null::practice, #{row}::jsonb)) where p.id = #{practice}")
     void settings(PracticeId practice, String columns, String row);
+
+    /** What a practice that begins chooses of itself gives way to what comes in. */
+    @Delete("delete from method_choice where practice_id = #{practice} and household_id is null")
+    void clearChoices(PracticeId practice);
 
     @Select("select id from trainer where practice_id = #{practice} and lower(email) = lower(#{email})")
     @Nullable Long trainer(PracticeId practice, String email);

@@ -185,13 +185,19 @@ public class Answers {
             return Result.CHANGED;
         }
         takeBack(trainer.practice(), answered, trainer.signature(), now);
+        decisions.undo(trainer.practice(), answered.id());
+        commit.ask(trainer.practice(), answered.trackId(), now);
         return Result.DONE;
     }
 
     /** The UP that a rep earned which the owner has taken back, while nothing was logged on the step it led to; nothing where there is none. */
     public void takeBackUp(PracticeId practice, long track, String by, Instant now) {
         judgements.lastAnswered(practice, track).filter(d -> d.state() == Decided.State.APPLIED && d.answer() == Decision.UP)
-                .filter(d -> !Objects.requireNonNull(d.answeredAt()).isBefore(now.minus(UndoWindow.TOO_MUCH))).filter(d -> canUndo(practice, d)).ifPresent(d -> takeBack(practice, d, by, now));
+                .filter(d -> !Objects.requireNonNull(d.answeredAt()).isBefore(now.minus(UndoWindow.TOO_MUCH))).filter(d -> canUndo(practice, d)).ifPresent(d -> {
+                    takeBack(practice, d, by, now);
+                    decisions.withdraw(practice, d.id());
+                    commit.ask(practice, track, now);
+                });
     }
 
     private void takeBack(PracticeId practice, Decided answered, String by, Instant now) {
@@ -201,8 +207,6 @@ public class Answers {
         if (answered.answer() == Decision.CALL) {
             tracks.takeUp(practice, answered.trackId(), now);
         }
-        decisions.undo(practice, answered.id());
-        commit.ask(practice, answered.trackId(), now);
     }
 
     /** The trainer puts the dog on a step without a suggestion; a track that was rested is worked again. */

@@ -72,6 +72,10 @@ interface DecisionMapper {
     @Update("update decision set state = 'UNDONE', version = version + 1 where practice_id = #{practice} and id = #{id}")
     void undo(PracticeId practice, long id);
 
+    /** What was carried out by itself and does not hold any more, because a rep it stood on was taken back: no trainer has said a word against it. */
+    @Update("update decision set state = 'REPLACED', version = version + 1 where practice_id = #{practice} and id = #{id} and state = 'APPLIED'")
+    void withdraw(PracticeId practice, long id);
+
     // ---- when to look again ----
 
     @Select("select track_id from judgement_due where practice_id = #{practice} and due_at <= #{now} order by track_id")

@@ -104,6 +104,11 @@ public class Tracks {
         changed(practice, edited.id(), now);
     }
 
+    /** From now on the owner moves the dog on in these, by the rules (docs/rules.md 4). */
+    public void letMoveOn(PracticeId practice, List<Track> which, Instant now) {
+        which.forEach(t -> save(practice, t.edited(t.title(), t.goal(), t.plan(), t.kind(), t.topic(), t.staleDays(), MovesOn.OWNER, t.version()), now));
+    }
+
     /** Moves a track one place up ({@code by} -1) or down (+1) in the trainer's order, past the tracks that are not done. */
     public void moveTrack(PracticeId practice, long id, int by) {
         List<Track> open = new ArrayList<>(tracks.ofHousehold(practice, get(practice, id).track().householdId()).stream().filter(t -> !t.isDone()).toList());

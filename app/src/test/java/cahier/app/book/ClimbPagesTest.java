@@ -13,6 +13,7 @@ import cahier.app.judge.Answers;
 import cahier.app.step.EffortWords;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
+import cahier.app.track.PassChoice;
 import cahier.app.track.Step;
 import cahier.app.track.Tracks;
 import cahier.core.decide.Decision;
@@ -130,8 +131,9 @@ class ClimbPagesTest extends AppTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"RATE_80 | 8 | At the least 10 reps, usually about 15.", "CALM | 8 | At the least 10 reps, usually about 21.",
         "CALM | 4 | Calm sessions need 5 reps or more.", "ODDS | 6 | At the least 10 reps, usually about 20.", "BLOCKS | 6 | At the least 5 reps, usually about 10."})
-    void everyOtherRuleSaysItToo(String pass, String reps, String words) {
-        assertThat(EffortWords.of(pass, "5", reps)).isEqualTo(words);
+    void everyOtherRuleSaysItTooAndWhatItCosts(String pass, String reps, String words) {
+        String cost = words.startsWith("Calm") ? "" : " " + PassChoice.valueOf(pass).cost();
+        assertThat(EffortWords.of(pass, "5", reps)).isEqualTo(words + cost);
     }
 
     @Test

@@ -46,14 +46,16 @@ class JudgingRoundTest extends AppTest {
 
     @Test
     void anOwnerIsMovedOnAlthoughNoTrainerLooksAndNobodyFinishedTheSession() throws Exception {
-        Home home = homes.make(edda(), TrackKind.SKILL, 3);
+        Home home = homes.make(edda(), TrackKind.COMFORT, 3);
         Track t = home.roadmap().track();
-        send("/tracks/" + home.track, "version", Integer.toString(t.version()), "title", t.title(), "goal", t.goal(), "plan", t.plan(), "kind", "SKILL", "topic", t.topic().name(),
+        send("/tracks/" + home.track, "version", Integer.toString(t.version()), "title", t.title(), "goal", t.goal(), "plan", t.plan(), "kind", "COMFORT", "topic", t.topic().name(),
                 "staleDays", "9", "movesOn", "OWNER");
         long first = home.stepNow();
+        home.practise("cccc");
+        clock.pass(Duration.ofDays(1));
         tapWithoutFinishing(home, 5);
         round.bySchedule();
-        assertThat(home.stepNow()).as("the session may still go on").isEqualTo(first);
+        assertThat(home.stepNow()).as("the session may still go on, and fear goes up only as it closes").isEqualTo(first);
         clock.pass(Duration.ofMinutes(31));
         round.bySchedule();
         assertThat(home.stepNow()).isNotEqualTo(first);

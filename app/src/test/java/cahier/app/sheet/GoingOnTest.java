@@ -1,6 +1,7 @@
 package cahier.app.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
@@ -8,6 +9,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import cahier.app.household.Dog;
+import cahier.app.household.Households;
 import cahier.app.judge.Decided;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
@@ -20,7 +23,9 @@ import cahier.app.track.Tracks;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
 import cahier.core.decide.TrackKind;
+import cahier.core.gate.Topic;
 import java.time.Duration;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -34,6 +39,8 @@ class GoingOnTest extends AppTest {
     private Tracks tracks;
     @Autowired
     private Homeworks homeworks;
+    @Autowired
+    private Households households;
     private Home home;
     private String sitting;
 
@@ -97,8 +104,8 @@ class GoingOnTest extends AppTest {
         assertThat(onTheSheet()).isEqualTo(1);
         next(first).andExpect(jsonPath("$.step").doesNotExist());
         assertThat(home.history()).as("four in a row say nothing").noneMatch(d -> d.isOpen() && d.suggested() == Decision.UP);
-        tap(home, first, "mcc");
-        assertThat(home.roadmap().number()).isEqualTo(1);
+        tap(home, first, "c");
+        assertThat(home.roadmap().number()).as("tapped anew it is earned again").isEqualTo(2);
     }
 
     @Test
@@ -169,6 +176,30 @@ class GoingOnTest extends AppTest {
     void anotherHouseholdsStepIsNotThere() throws Exception {
         long stranger = homes.make(edda(), TrackKind.SKILL, 2).stepNow();
         mvc.perform(get("/o/" + home.token + "/practice/" + stranger + "/next")).andExpect(status().isNotFound());
+    }
+
+    // ---- offered with the first homework ----
+
+    @Test
+    void theFirstHomeworkOffersItForItsSkillsAndFearIsLeftOut() throws Exception {
+        long bare = homes.bareWithin(edda());
+        long dog = asEdda(() -> {
+            households.put(edda().practice(), bare, new Dog(0, "Pim", "", null, null, 0));
+            return households.dogs(edda().practice(), bare).get(0).id();
+        });
+        long skill = asEdda(() -> tracks.add(edda().practice(), Track.fresh(edda().practice(), bare, dog, "Down", "", "", TrackKind.SKILL, Topic.EVERYDAY, "", ""), List.of(KeyedPlan.own(Home.step("Down"))), now()));
+        long fear = asEdda(() -> tracks.add(edda().practice(), Track.fresh(edda().practice(), bare, dog, "Bangs", "", "", TrackKind.COMFORT, Topic.NOISE, "", ""), List.of(KeyedPlan.own(Home.step("Low"))), now()));
+        String page = "/households/" + bare + "/homework";
+        open(page).andExpect(content().string(allOf(containsString("Who moves the dog on?"), containsString("In Down."), not(containsString("In Down, Bangs")))));
+        send(page, "moves", "OWNER").andExpect(status().is3xxRedirection());
+        assertThat(asEdda(() -> tracks.get(edda().practice(), skill)).track().movesOn()).isEqualTo(MovesOn.OWNER);
+        assertThat(asEdda(() -> tracks.get(edda().practice(), fear)).track().movesOn()).isEqualTo(MovesOn.TRAINER);
+        clock.pass(Duration.ofMinutes(2));
+        open(page).andExpect(content().string(not(containsString("Who moves the dog on?"))));
+        movedOnBy(home, MovesOn.TRAINER);
+        clock.pass(Duration.ofMinutes(2));
+        send("/households/" + home.id + "/homework", "moves", "OWNER").andExpect(status().is3xxRedirection());
+        assertThat(home.roadmap().track().movesOn()).as("a later sheet asks nothing").isEqualTo(MovesOn.TRAINER);
     }
 
     // ---- by how often it is practised ----

@@ -87,6 +87,39 @@ class OtherSessionsStoryTest extends AtTheDoor {
     }
 
     @Test
+    void whereTheOwnerMayMoveOnThePhoneGoesOnWithinTheSessionAndAWrongTapTakesItBack() {
+        asEdda(() -> {
+            tracks.addStep(edda().practice(), home.track, KeyedPlan.own(Home.step("Two metres off")), 2, now());
+            tracks.letMoveOn(edda().practice(), List.of(home.roadmap().track()), now());
+            return null;
+        });
+        clock.pass(Duration.ofMinutes(2));
+        home.issue();
+        try (Browser browser = browser()) {
+            Page owner = practise(browser);
+            tap(owner, "Clean", "Clean", "Clean", "Clean");
+            assertThat(owner.locator("#moved")).isHidden();
+            tap(owner, "Clean");
+            assertThat(owner.locator("#moved")).containsText("This step is passed.");
+            assertThat(owner.locator("#outcomes")).isHidden();
+            owner.click("#undo");
+            assertThat(owner.locator("#moved")).isHidden();
+            assertThat(owner.locator("#outcomes")).isVisible();
+            assertThat(owner.locator("#waiting")).isHidden();
+            tap(owner, "Clean");
+            assertThat(owner.locator("#moved")).containsText("Next: Two metres off");
+            owner.click("#moved-go");
+            owner.waitForSelector("body[data-ready]");
+            assertThat(owner.locator("#say")).containsText("Two metres off");
+            assertThat(owner.locator("#before")).isHidden();
+            assertThat(owner.locator("#count")).containsText("0 of 3 done");
+            tap(owner, "Clean");
+            assertThat(owner.locator("#count")).containsText("1 of 3 done");
+        }
+        assertThat(home.roadmap().number()).isEqualTo(3);
+    }
+
+    @Test
     void aStepUntilOneIsCleanEndsWithIt() {
         asEdda(() -> {
             StepPlan p = Home.step("Out we go");

@@ -41,9 +41,14 @@ public final class Trainer {
         send(page);
     }
 
-    /** Sends what is looked at. */
+    /** Sends what is looked at; of a first sheet each step stays the trainer's to accept. */
     public static void send(Page page) {
-        page.locator("main").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Send homework").setExact(true)).click();
+        Locator button = page.locator("main").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Send homework").setExact(true));
+        button.waitFor();
+        if (page.locator("input[name=moves]").count() > 0) {
+            page.check("input[name=moves][value=TRAINER]");
+        }
+        button.click();
     }
 
     /** A track from the shelf, for the only dog; its page opens. */

@@ -34,6 +34,21 @@ class PassChoiceTest {
     }
 
     @Test
+    void whatLettingTheOwnerMoveOnSavesIsSaidAsItWasSeen() throws IOException {
+        List<String> rules = Files.readAllLines(Path.of("..", "docs", "rules.md"));
+        String page = Files.readString(Path.of("src", "main", "resources", "templates", "sheet", "issue.html")).replaceAll("\\s+", " ");
+        long owner = weeks(rules, "| the owner may move on, a lesson a week |");
+        long lesson = weeks(rules, "| in a lesson a week |");
+        assertThat(page).contains("seven steps took " + owner + " weeks instead of " + lesson + ".");
+    }
+
+    /** By ODDS, as it is judged today; in whole weeks. */
+    private static long weeks(List<String> rules, String row) {
+        String[] cells = rules.stream().filter(l -> l.startsWith(row)).findFirst().orElseThrow().split(" \\| ");
+        return Math.round(Double.parseDouble(cells[2].substring(0, cells[2].indexOf(' '))));
+    }
+
+    @Test
     void byHowOftenItIsPractised() {
         assertThat(PassChoice.RHYTHM.rule(3, null, TrackKind.SKILL, null, true)).isEqualTo(Odds.usual(Spread.NONE));
         assertThat(PassChoice.RHYTHM.rule(3, null, TrackKind.SKILL, null, false)).isEqualTo(new Run(5, new Spread(0, 0, 0, 0, 1, 1)));

@@ -26,6 +26,14 @@ public final class Dog {
         this.traits = traits;
     }
 
+    /** The same dog once more. */
+    Dog(Dog other) {
+        traits = other.traits;
+        placesSeen.putAll(other.placesSeen);
+        knows = other.knows;
+        learntToday = other.learntToday;
+    }
+
     /**
      * A session begins.
      *

@@ -15,12 +15,14 @@ final class Ladder {
     private final List<Plan.Step> steps;
     private final Map<Plan.Step, Integer> left = new IdentityHashMap<>();
     private final Map<Plan.Step, Integer> reps = new IdentityHashMap<>();
+    private final Map<Plan.Step, Integer> needless = new IdentityHashMap<>();
     private final List<Plan.Step> backOnce = new ArrayList<>();
     private int at;
     private int most;
 
-    Ladder(Plan plan) {
+    Ladder(Plan plan, int from) {
         steps = new ArrayList<>(plan.steps());
+        at = from;
     }
 
     Plan.Step step() {
@@ -58,6 +60,15 @@ final class Ladder {
 
     void practised() {
         reps.merge(step(), 1, Integer::sum);
+    }
+
+    /** A rep of what it could do already. */
+    void needless() {
+        needless.merge(step(), 1, Integer::sum);
+    }
+
+    int needless(Plan.Step of) {
+        return needless.getOrDefault(of, 0);
     }
 
     int reps(Plan.Step of) {

@@ -54,6 +54,6 @@ final class Tally {
 
     Walked walked(Ladder ladder, int day) {
         return new Walked(points, isDone(), isDone() ? done + 1 : day, reps, needless, tooMuch, ups, ladder.mostLeft(), ladder.steps().stream()
-                .map(s -> new Walked.OnStep(s.level(), ladder.reps(s), ladder.timesLeft(s))).toList());
+                .map(s -> new Walked.OnStep(s.level(), ladder.reps(s), ladder.needless(s), ladder.timesLeft(s))).toList());
     }
 }

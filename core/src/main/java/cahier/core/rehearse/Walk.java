@@ -42,13 +42,18 @@ public final class Walk {
 
     /** Before the first day. The same seed, the same days and moods, whatever the rules make of them. */
     public Walk(Plan plan, Owners owners, Answering answering, Rules rules, Traits traits, long seed) {
+        this(plan, 0, owners, answering, rules, new Dog(traits), traits.taps(), seed);
+    }
+
+    /** With a dog that has learnt something already and stands on a step, 0-based. */
+    Walk(Plan plan, int from, Owners owners, Answering answering, Rules rules, Dog dog, double taps, long seed) {
         this.owners = owners;
         this.answering = answering;
         this.rules = rules;
-        this.dog = new Dog(traits);
-        this.taps = traits.taps();
+        this.dog = dog;
+        this.taps = taps;
         this.handicap = owners.handicap();
-        this.ladder = new Ladder(plan);
+        this.ladder = new Ladder(plan, from);
         this.log = new Log(plan.kind(), ladder, rules);
         this.coach = Objects.requireNonNull(COACHES.get(plan.kind()));
         this.calendar = RANDOM.create(seed);
@@ -122,6 +127,9 @@ public final class Walk {
         boolean mastered = role == Role.WORK && trueRate() >= Tally.MASTERED;
         Outcome outcome = dog.rep(level, luck);
         tally.rep(outcome, mastered);
+        if (mastered) {
+            ladder.needless();
+        }
         Outcome tapped = luck.nextDouble() >= taps || outcome == Outcome.TOO_MUCH ? outcome : outcome == Outcome.CLEAN ? Outcome.MISSED : Outcome.CLEAN;
         if (logged) {
             log.add(tapped, role);

@@ -17,12 +17,19 @@ import java.util.List;
  */
 public record Walked(List<Point> points, boolean done, int days, int reps, int needless, int tooMuch, List<Double> ups, int mostLeft, List<OnStep> steps) {
 
+    /** A step that goes well less often than this was passed too early. */
+    static final double TOO_EARLY = 0.6;
+
     /** Where it stood on a day. */
     public record Point(int day, double level) {
     }
 
-    /** What one step took. */
-    public record OnStep(double level, int reps, int timesLeft) {
+    /**
+     * What one step took.
+     *
+     * @param needless of its reps those with which the dog could do it already
+     */
+    public record OnStep(double level, int reps, int needless, int timesLeft) {
     }
 
     public Walked {

@@ -1,0 +1,29 @@
+package cahier.app.rehearse;
+
+import cahier.app.draw.Bundle;
+import cahier.core.rehearse.Answering;
+import cahier.core.rehearse.Owners;
+import cahier.core.rehearse.Past;
+import cahier.core.rehearse.Plan;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A plan with all that is known of who will walk it.
+ *
+ * @param steps titles of what is walked, the first step first
+ * @param left titles of steps that measure, which adjust themselves and are not walked
+ * @param from the step they begin on, 0-based
+ * @param people who practise, by number
+ * @param past what the real dog did; empty where usual dogs walk
+ * @param real where it stood
+ * @param often whether it is practised three times a week or more
+ */
+record Known(Plan plan, List<String> steps, List<String> left, int from, Owners owners, Answering answering, Map<String, String> people, List<Past> past, List<Bundle.Point> real, boolean often, long seed) {
+
+    /** "Made-up dogs like Sorrel, by its 212 reps", "usual dogs". */
+    String dogs(String dog) {
+        int reps = past.stream().mapToInt(p -> p.outcomes().size()).sum();
+        return reps == 0 ? "usual made-up dogs" : "made-up dogs like " + dog + ", by its " + reps + (reps == 1 ? " rep" : " reps");
+    }
+}
