@@ -313,6 +313,7 @@ document.querySelectorAll('input[name=adult]').forEach((i) => i.addEventListener
 rememberTyped('item');
 rememberTyped('helper');
 saySetup();
+if (before > 0 && at('setup') && !lacksAdult()) at('setup').open = false;   // as on the step before
 const kept = sitting.load(state.step);
 for (const item of kept?.items ?? []) await queue.add(item.kind, item.body);
 if (kept && kept.reps.length > 0 && Date.now() - Date.parse(kept.reps.at(-1).at) < SAME_SITTING_MS) {

@@ -7,6 +7,7 @@ import cahier.core.decide.Suggestion;
 import cahier.core.exposure.Exposure;
 import cahier.core.exposure.WorkingDistance;
 import cahier.core.forecast.Forecast;
+import cahier.core.rehearse.Rehearsal;
 import cahier.core.week.Week;
 import cahier.core.week.WeekPlan;
 import cahier.core.week.WeekPlanner;
@@ -58,6 +59,12 @@ public class CoreSpeed {
     @Benchmark
     public WorkingDistance workingDistance() {
         return WorkingDistance.of(exposures);
+    }
+
+    /** A hundred made-up dogs on a plan of ten steps, the owner moving on: what the page of a rehearsal waits for, once for each plan. */
+    @Benchmark
+    public Rehearsal rehearsalOfTenSteps() {
+        return MadeUp.rehearsal(10);
     }
 
     /** One person, one dog, two tracks. */

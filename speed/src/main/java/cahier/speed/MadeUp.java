@@ -7,8 +7,14 @@ import cahier.core.exposure.Exposure;
 import cahier.core.exposure.Response;
 import cahier.core.forecast.Forecast;
 import cahier.core.forecast.Pace;
+import cahier.core.pass.Odds;
 import cahier.core.pass.Run;
 import cahier.core.pass.Spread;
+import cahier.core.rehearse.Answering;
+import cahier.core.rehearse.Owners;
+import cahier.core.rehearse.Plan;
+import cahier.core.rehearse.Rehearsal;
+import cahier.core.rehearse.Rules;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Rep;
 import cahier.core.rep.Role;
@@ -43,6 +49,11 @@ final class MadeUp {
     /** @param steps still to come, each with 13 reps to expect and 5 at least */
     static Forecast forecast(int steps, int runs) {
         return Forecast.of(new Forecast.Track(Pace.MADE_UP.after(List.of(0.4, 0.1, 0.6)), Collections.nCopies(steps, new Forecast.Ahead(13, 5)), 3, DAYS, 16), TODAY, Optional.of(TODAY.plusDays(14)), 7, runs);
+    }
+
+    /** Practised five days a week, the owner moving on. */
+    static Rehearsal rehearsal(int steps) {
+        return Rehearsal.of(Plan.even(TrackKind.SKILL, steps, Odds.usual(Spread.NONE), 8), 0, Owners.one(5.0 / 7), Answering.OWNER_MOVES_ON, Rules.TODAY, List.of(), 7);
     }
 
     /** A track of so many sessions of eight reps, a day each, two people in turn in two places; never passed. */

@@ -21,6 +21,15 @@ import java.util.Map;
  */
 record Known(Plan plan, List<String> steps, List<String> left, int from, Owners owners, Answering answering, Map<String, String> people, List<Past> past, List<Bundle.Point> real, boolean often, long seed) {
 
+    /** So many steps are as far apart as those of section 40; a plan of more covers the same way in smaller ones. */
+    private static final double WHOLE_STEPS = 7;
+
+    /** How far its steps are apart, in those of section 40, above 0, at most 1. */
+    static double apart(int steps) {
+        return Math.min(1, WHOLE_STEPS / steps);
+    }
+
+
     /** "Made-up dogs like Sorrel, by its 212 reps", "usual dogs". */
     String dogs(String dog) {
         int reps = past.stream().mapToInt(p -> p.outcomes().size()).sum();

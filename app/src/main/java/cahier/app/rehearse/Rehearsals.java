@@ -81,9 +81,10 @@ public class Rehearsals {
         Map<String, String> people = new TreeMap<>();
         facts.handlers().forEach(p -> people.put(Long.toString(p.id()), p.called()));
         Owners owners = owners(reps, handicaps(reps), people, today, zone);
-        Plan plan = new Plan(map.track().kind(), walked.stream().map(s -> new Plan.Step(Objects.requireNonNull(levels.get(s.id())), s.plan().rule(map.track().kind()), Math.max(1, s.plan().reps()))).toList());
+        double apart = Known.apart(walked.size());
+        Plan plan = new Plan(map.track().kind(), walked.stream().map(s -> new Plan.Step(apart * Objects.requireNonNull(levels.get(s.id())), s.plan().rule(map.track().kind()), Math.max(1, s.plan().reps()))).toList());
         return Optional.of(new Known(plan, walked.stream().map(s -> s.plan().title()).toList(), map.steps().stream().filter(s -> s.measure().isPresent()).map(s -> s.written().title()).toList(),
-                Objects.requireNonNull(levels.get(map.current().orElseThrow().id())), owners, answering(map, facts), people, past(reps, levels, handicaps(reps), today, zone), real(map, levels, today, zone),
+                Objects.requireNonNull(levels.get(map.current().orElseThrow().id())), owners, answering(map, facts), people, past(reps, levels, apart, handicaps(reps), today, zone), real(map, levels, today, zone),
                 owners.days() * owners.sessions() >= OFTEN_DAYS, map.track().id()));
     }
 
@@ -94,7 +95,7 @@ public class Rehearsals {
         if (walked.isEmpty()) {
             return Optional.empty();
         }
-        Plan plan = new Plan(template.kind(), IntStream.range(0, walked.size()).mapToObj(i -> new Plan.Step(i, rule(walked.get(i), template), Math.max(1, walked.get(i).reps()))).toList());
+        Plan plan = new Plan(template.kind(), IntStream.range(0, walked.size()).mapToObj(i -> new Plan.Step(Known.apart(walked.size()) * i, rule(walked.get(i), template), Math.max(1, walked.get(i).reps()))).toList());
         return Optional.of(new Known(plan, walked.stream().map(StepPlan::title).toList(), all.stream().filter(p -> p.teaching().measure() != null).map(StepPlan::title).toList(), 0,
                 Owners.one(USUAL_DAYS), Answering.OWNER_MOVES_ON, Map.of(), List.of(), List.of(), true, TEMPLATE_SEED));
     }
@@ -122,10 +123,11 @@ public class Rehearsals {
     static Drawing drawing(Known known, Rehearsal walked, String alt) {
         int days = walked.weeks(0.9).isPresent() ? (int) (DAYS_A_WEEK * walked.weeks(0.9).getAsDouble()) + ROOM_DAYS : Rehearsal.MOST_DAYS;
         double goal = known.plan().steps().size();
-        double last = known.plan().steps().get(known.steps().size() - 1).level();
+        double apart = Known.apart(known.steps().size());
+        double last = goal - 1;
         List<List<Bundle.Point>> strands = walked.walks().stream().map(w -> {
-            List<Bundle.Point> points = new ArrayList<>(List.of(new Bundle.Point(0, walked.plan().steps().get(walked.from()).level())));
-            w.points().forEach(p -> points.add(new Bundle.Point(p.day() + 1, Math.min(last, p.level()))));
+            List<Bundle.Point> points = new ArrayList<>(List.of(new Bundle.Point(0, walked.plan().steps().get(walked.from()).level() / apart)));
+            w.points().forEach(p -> points.add(new Bundle.Point(p.day() + 1, Math.min(last, p.level() / apart))));
             if (w.done()) {
                 points.add(new Bundle.Point(w.days(), goal));
             }
@@ -170,14 +172,14 @@ public class Rehearsals {
         return handicaps;
     }
 
-    private static List<Past> past(List<KeptRep> reps, Map<Long, Integer> levels, Map<String, Double> handicaps, LocalDate today, ZoneId zone) {
+    private static List<Past> past(List<KeptRep> reps, Map<Long, Integer> levels, double apart, Map<String, Double> handicaps, LocalDate today, ZoneId zone) {
         record Part(UUID sitting, long step) {
         }
         Map<Part, List<KeptRep>> parts = reps.stream().filter(r -> r.role() == Role.WORK).collect(Collectors.groupingBy(r -> new Part(r.sittingId(), r.stepId()), LinkedHashMap::new, Collectors.toList()));
         return parts.entrySet().stream().map(e -> {
             KeptRep first = e.getValue().get(0);
             int before = (int) Math.max(0, ChronoUnit.DAYS.between(first.happenedAt().atZone(zone).toLocalDate(), today));
-            return new Past(before, Objects.requireNonNull(levels.get(e.getKey().step())), first.placeId() == null ? "home" : Long.toString(first.placeId()),
+            return new Past(before, apart * Objects.requireNonNull(levels.get(e.getKey().step())), first.placeId() == null ? "home" : Long.toString(first.placeId()),
                     handicaps.getOrDefault(Long.toString(first.personId() == null ? 0 : first.personId()), 0.0), e.getValue().stream().map(KeptRep::outcome).toList());
         }).toList();
     }

@@ -56,6 +56,7 @@ class RehearseController {
         model.addAttribute("what", map.track().title());
         model.addAttribute("address", "/tracks/" + id);
         model.addAttribute("back", "Back to the track");
+        model.addAttribute("tab", "households");
         return walked(rehearsals.ofTrack(me.practice(), map, facts, Instant.now(clock)), map.track().dogName(), change, model);
     }
 
@@ -65,6 +66,7 @@ class RehearseController {
         model.addAttribute("what", template.title());
         model.addAttribute("address", "/shelf/" + name);
         model.addAttribute("back", "Back to the template");
+        model.addAttribute("tab", "shelf");
         return walked(rehearsals.ofTemplate(template, methods.ofPractice(me.practice())), "", change, model);
     }
 

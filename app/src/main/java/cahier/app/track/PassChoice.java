@@ -101,15 +101,15 @@ public enum PassChoice {
             case RATE_80 -> tried("1 step in 83", "9.7");
             case RATE_90 -> tried("1 step in 333", "10.2");
             case BLOCKS -> tried("1 step in 23", "9.2");
-            case CALM -> tried("hardly a step", "more than 11.5");
+            case CALM -> tried("hardly a step", "11.5");
             case ODDS -> tried("1 step in 1000", "10.2");
-            case RHYTHM -> "Three times a week or more: 80 in 100 odds that 7 of 10 are clean. Less often: 5 in a row and the latest first rep clean.";
+            case RHYTHM -> "Three times a week or more: about 9 of 10 clean, or 16 of 20. Less often: 5 in a row and the latest first rep clean.";
             case HOLD -> "";
         };
     }
 
     private static String tried(String tooEarly, String weeks) {
-        return "On made-up dogs it let " + tooEarly + " on too early, and seven steps took " + weeks + " weeks.";
+        return "On made-up dogs it let " + tooEarly + " on too early, and seven steps took " + weeks + " of 12 weeks.";
     }
 
     /** "5 clean in a row", "8 of the last 10 clean": for owners and trainers alike. */
@@ -121,7 +121,7 @@ public enum PassChoice {
             case RATE_90 -> "9 of the last 10 clean";
             case BLOCKS -> "4 of a block of 5 clean";
             case CALM -> "2 calm sessions of 5 reps or more";
-            case ODDS -> "80 in 100 odds that 7 of 10 are clean";
+            case ODDS -> "about 9 of 10 clean, or 16 of 20";
             case RHYTHM -> "by how often it is practised";
         };
     }

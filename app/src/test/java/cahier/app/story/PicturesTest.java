@@ -54,13 +54,13 @@ class PicturesTest extends AppTest {
             take(trainer, "/bench/sight-line?path=24&pieces=3&pace=WALKING&lead=1.5&from=-40&to=-3&at=12&from=3&to=40&at=12&household=3", "sight-line");
             take(trainer, "/households/3/handling?on=" + LocalDate.ofInstant(now(), ZoneId.of("Europe/London")).minusDays(20), "handling");
             take(trainer, "/households/1/week", "week");
+            take(trainer, "/tracks/2/rehearse?pass=BLOCKS&answers=OWNER_MOVES_ON", "rehearsal");
             trainer.navigate("/households/1");
             trainer.locator(".track").filter(new Locator.FilterOptions().setHasText("Leave it")).locator(".cross").click();
             assertThat(trainer.locator("#track-2 .note.is-done")).isVisible();
             take(trainer, "/households/1/homework", "issue");
             Page night = browser.trainer(1280, 800, ColorScheme.DARK);
             take(night, "/households/" + split.householdId() + "/leave", "leave-night");
-            take(trainer, "/settings", "settings");
             Page owner = browser.visitor(390, 844);
             take(owner, PIM, "owner-today");
             owner.locator(".it h2 a").nth(1).click();

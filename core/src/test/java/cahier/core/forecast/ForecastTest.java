@@ -153,6 +153,7 @@ class ForecastTest {
         Map<LocalDate, Integer> reps = Map.of(TODAY, 8, TODAY.minusDays(2), 4, TODAY.minusDays(40), 99);
         assertThat(Forecast.history(reps, TODAY.minusDays(3), TODAY)).containsExactly(0, 4, 0, 8);
         assertThat(Forecast.history(reps, TODAY.minusDays(90), TODAY)).hasSize(Forecast.HISTORY_DAYS).doesNotContain(99);
+        assertThat(Forecast.history(Map.of(TODAY.minusDays(2), 4), TODAY.minusDays(3), TODAY)).as("a day that is not over is no day without practice").containsExactly(0, 4, 0);
     }
 
     @Test

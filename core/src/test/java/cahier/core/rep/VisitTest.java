@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import cahier.core.Vectors;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Collections;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -35,6 +37,16 @@ class VisitTest {
         assertThat(visit(clean(0, 4), clean(1, 4), clean(2, 3), clean(3, 3)).recent().sessions()).hasSize(3);
         assertThat(visit(clean(0, 9), clean(1, 9), clean(2, 9)).recent().sessions()).hasSize(2);
         assertThat(visit(clean(0, 1)).recent().sessions()).hasSize(1);
+    }
+
+    @Test
+    void ofTwoRepsAtOneMomentTheOrderOfTheirIdsIsADatabasesByTheBytes() {
+        Instant at = DAY.atTime(9, 0).toInstant(ZoneOffset.UTC);
+        Rep low = new Rep(UUID.fromString("7fffffff-0000-4000-8000-000000000001"), at, MISSED, Role.WORK);
+        Rep high = new Rep(UUID.fromString("80000000-0000-4000-8000-000000000001"), at, CLEAN, Role.WORK);
+        Rep sameFirstHalf = new Rep(UUID.fromString("80000000-0000-4000-9000-000000000001"), at, CLEAN, Role.WORK);
+        assertThat(Stream.of(sameFirstHalf, high, low).sorted(Rep.IN_ORDER)).containsExactly(low, high, sameFirstHalf);
+        assertThat(low.id()).as("which Java orders the other way round").isGreaterThan(high.id());
     }
 
     @Test
