@@ -109,4 +109,15 @@ class StandingTest {
         assertThat(Standing.isAfterTooMuch(List.of(new Standing.Past(PASSED, DONE, true), called))).isFalse();
         assertThat(Standing.isAfterTooMuch(List.of(new Standing.Past(TOO_MUCH, UP, true)))).as("the trainer moved it up against the call").isFalse();
     }
+
+    @Test
+    void aStepBetweenGoesInByItselfOnASkillAndNeverBecauseItWasTooMuch() {
+        Suggestion stalls = new Suggestion(Decision.SPLIT, Cause.MANY_REPS, List.of(), List.of(), Optional.empty());
+        Suggestion tooMuch = new Suggestion(Decision.SPLIT, Cause.TOO_MUCH, List.of(), List.of(), Optional.empty());
+        Suggestion back = new Suggestion(Decision.BACK, Cause.LOW_RATE, List.of(), List.of(), Optional.empty());
+        assertThat(Standing.splitsByItself(stalls, TrackKind.SKILL)).isTrue();
+        assertThat(Standing.splitsByItself(stalls, TrackKind.COMFORT)).isFalse();
+        assertThat(Standing.splitsByItself(tooMuch, TrackKind.SKILL)).isFalse();
+        assertThat(Standing.splitsByItself(back, TrackKind.SKILL)).isFalse();
+    }
 }
