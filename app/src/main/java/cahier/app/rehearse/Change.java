@@ -2,7 +2,6 @@ package cahier.app.rehearse;
 
 import cahier.app.track.PassChoice;
 import cahier.core.pass.Run;
-import cahier.core.pass.Spread;
 import cahier.core.rehearse.Answering;
 import cahier.core.rehearse.Plan;
 import java.util.Arrays;
@@ -65,8 +64,7 @@ record Change(@Nullable String week, @Nullable String reps, @Nullable String pas
         }
         Optional<PassChoice> by = rule();
         if (by.isPresent()) {
-            Spread usual = null;
-            other = other.passedBy(by.get().rule(Run.DEFAULT, null, plan.kind(), usual, often));
+            other = other.passedBy(by.get().rule(Run.DEFAULT, null, plan.kind(), null, often));
         }
         return other;
     }
