@@ -35,7 +35,7 @@ public final class MethodWords {
             case RECALL_WORD -> "A kept word stays clean because it is never said in vain. The name is what you shout in a fright, and a whistle carries and never sounds cross.";
             case EXPOSURE -> "Below threshold the dog learns while it can still think. Long watching lets it settle at its own pace, and takes hours and many pieces.";
             case RETURN -> "Coming back before the noise never lets panic build. Waiting for quiet avoids paying the noise, and can be too long for a frightened dog.";
-            case PASS -> "Five in a row is easy to see, and luck lets some dogs on too early. Shares, calm sessions and odds forgive one slip and need more reps. A rule by rhythm takes odds where there are reps enough, and five in a row where there are few.";
+            case PASS -> "Five in a row is easy to see, and luck lets some dogs on too early. Shares, calm sessions and odds forgive one slip and need more reps, which who practises seldom does not have.";
             case WHO_MOVES_ON -> "The trainer sees what a count does not. An owner who may move on does not wait two weeks for a step the dog can do.";
         };
     }

@@ -69,7 +69,7 @@ public final class Standing {
     }
 
     /**
-     * Whether a suggestion is carried out without the trainer on a track whose owner may move on: UP, BACK and REFRESH are, CALL, SPLIT and DONE never.
+     * Whether a suggestion is carried out without the trainer on a track whose owner may move on: UP, BACK and REFRESH are, CALL and DONE never, SPLIT where {@link #splitsByItself} says so.
      * The first UP after too much is the trainer's: a run of clean sessions after a CALL or a BACK of such a cause never ends in an UP that nobody has seen.
      *
      * @param stands what stands after {@link #merge}; while an open CALL or SPLIT stands, it is that one and nothing applies
