@@ -1,9 +1,9 @@
 // The owner's pages without signal: what was loaded once is kept and shown when the network does not answer in time.
 // Reps are no business of this file: they wait in the phone's database (app/queue.js).
-const CACHE = 'cahier-11';
+const CACHE = 'cahier-12';
 const PATIENCE_MS = 3000;
 const SHELL = ['/fonts/fonts.css', '/app/cahier.css', '/app/theme.js', '/app/today.js', '/app/practice.js',
-  '/app/queue.js', '/app/gone.js', '/app/parked.js', '/app/stopped.js', '/app/coach.js', '/app/marks.js', '/app/correct.js', '/app/earlier.js', '/app/clock.js', '/app/beat.js', '/app/signal.js', '/app/alarm.js', '/app/ask.js', '/app/happened.js', '/app/met.js', '/app/watch.js', '/app/count.js', '/app/watching.js', '/app/out.js', '/app/way.js', '/app/alone.js', '/app/departing.js', '/app/chosen.js', '/app/early.js', '/app/distance.js', '/app/touch.js', '/app/offline.js', '/vendor/idb/idb.js', '/favicon.svg',
+  '/app/queue.js', '/app/gone.js', '/app/parked.js', '/app/stopped.js', '/app/coach.js', '/app/marks.js', '/app/correct.js', '/app/earlier.js', '/app/clock.js', '/app/beat.js', '/app/signal.js', '/app/alarm.js', '/app/ask.js', '/app/happened.js', '/app/met.js', '/app/watch.js', '/app/count.js', '/app/watching.js', '/app/out.js', '/app/way.js', '/app/alone.js', '/app/departing.js', '/app/chosen.js', '/app/early.js', '/app/distance.js', '/app/threshold.js', '/app/touch.js', '/app/offline.js', '/vendor/idb/idb.js', '/favicon.svg',
   '/fonts/atkinson-hyperlegible-latin-400-normal.woff2', '/fonts/atkinson-hyperlegible-latin-700-normal.woff2',
   '/fonts/literata-latin-wght-normal.woff2', '/fonts/literata-latin-wght-italic.woff2'];
 

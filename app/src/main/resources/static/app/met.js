@@ -1,7 +1,7 @@
 // One tap is one meeting: kept on the phone at once, sent when there is signal. What was chosen is remembered for the next.
 import { choose } from './chosen.js';
 import { earlySigns, feeling } from './early.js';
-import { moving } from './distance.js';
+import { bySteps, exposure, inWords, led, moved } from './distance.js';
 import { Queue, badge } from './queue.js';
 
 const { token } = document.body.dataset;
@@ -20,6 +20,12 @@ let upset = null;   // the last meeting that went badly, and when: until it is s
 const chosen = (name) => (document.querySelector(`input[name=${name}]:checked`) ?? document.querySelector(`input[name=${name}][type=hidden]`))?.value ?? null;
 const landmark = () => (chosen('unit') ?? '').startsWith('L');
 const unitWords = () => document.querySelector('input[name=unit]:checked + span')?.textContent ?? 'm';
+/** As the server reads it: a landmark stands somewhere, a pace is as long as that of whoever walks. */
+function inMetres() {
+  const unit = document.querySelector('input[name=unit]:checked');
+  const pace = unit?.value === 'PACES' && (document.body.dataset.paces ?? '').split(' ').map((one) => one.split(':')).find(([person]) => person === chosen('person'));
+  return unit?.dataset.is ? Number(unit.dataset.is) : far() * Number(pace ? pace[1] : unit?.dataset.metres ?? 1);
+}
 const far = () => Number(at('far').value.replace(',', '.'));
 
 function remember() {
@@ -52,21 +58,30 @@ function move(by) {
 /** Where the dog works with what was chosen: the paper says it, and moves with each answer, also without signal. */
 const worked = () => [...document.querySelectorAll('[data-now]')].find((p) => p.dataset.dog === chosen('dog') && p.dataset.kind === chosen('kind') && p.dataset.loudness === (chosen('kind') === 'NOISE' ? chosen('loudness') ?? '0' : '0'));
 
+/** What the estimate takes, where it leads: "20:UNPROMPTED 18.5:STARED". */
+const seenBy = (part) => (part.dataset.seen ?? '').split(' ').filter(Boolean).map((one) => one.split(':')).map(([metres, answer]) => exposure(Number(metres), answer));
+
+function closerOf({ own, led: leads }) {
+  const [median, sd] = (leads ?? '').split(',').map(Number);
+  return leads ? led({ median, sd }) : bySteps(own ? Number(own) : null);
+}
+
 function answered(response) {
   const part = worked();
   if (!part) return '';
-  const { now, own, nearest } = part.dataset;
-  const since = part.dataset.since ? part.dataset.since.split(',') : [];
-  const moved = moving(Number(now), [...since, response], own ? Number(own) : null, Number(nearest));
-  undone.push({ part, now, since: part.dataset.since });
-  put(part, moved.metres, moved.since.join(','));
-  return moved.since.length > 0 ? '' : moved.last === 'FURTHER' ? ` Further off now: ${moved.metres} m.` : ` Closer now: ${moved.metres} m.`;
+  const { now, nearest, since, seen } = part.dataset;
+  undone.push({ part, now, since, seen });
+  if (seen !== undefined) part.dataset.seen = `${seen} ${inMetres()}:${response}`;
+  const next = moved(Number(now), [...(since ? since.split(',') : []), response], closerOf(part.dataset), Number(nearest), seenBy(part));
+  put(part, next.metres, next.since.join(','), part.dataset.seen);
+  return next.since.length > 0 ? '' : next.last === 'FURTHER' ? ` Further off now: ${inWords(next.metres)}.` : ` Closer now: ${inWords(next.metres)}.`;
 }
 
-function put(part, metres, since) {
+function put(part, metres, since, seen) {
   part.dataset.now = metres;
   part.dataset.since = since;
-  part.querySelector('.num').textContent = `${metres} m`;
+  if (seen !== undefined) part.dataset.seen = seen;
+  part.querySelector('.num').textContent = inWords(metres);
 }
 
 function show(words) {
@@ -127,7 +142,7 @@ document.querySelectorAll('[data-response]').forEach((button) => button.addEvent
 at('undo').addEventListener('click', async () => {
   const id = taps.pop();
   const before = undone.pop();
-  if (before) put(before.part, before.now, before.since);
+  if (before) put(before.part, before.now, before.since, before.seen);
   if (upset?.id === id) {
     upset = null;
     at('calm').hidden = true;

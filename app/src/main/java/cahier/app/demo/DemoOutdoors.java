@@ -9,6 +9,7 @@ import cahier.app.exposure.Exposures;
 import cahier.app.exposure.Far;
 import cahier.app.exposure.Met;
 import cahier.app.exposure.Threat;
+import cahier.app.exposure.WorkAt;
 import cahier.app.household.Facts;
 import cahier.app.household.Place;
 import cahier.app.outing.Outing;
@@ -99,8 +100,8 @@ class DemoOutdoors {
         Double set = outing.set();
         if (set != null) {
             Instant then = at;
-            events.add(new DemoEvent(at, () -> exposures.set(practice, household, dog, new Threat(outing.kind(), outing.loudness()), set, OptionalDouble.empty(),
-                    outing.goal() == null ? OptionalDouble.empty() : OptionalDouble.of(outing.goal()), trainer.signature(), then)));
+            events.add(new DemoEvent(at, () -> exposures.set(practice, household, dog, new Threat(outing.kind(), outing.loudness()),
+                    WorkAt.of(set).toward(outing.goal() == null ? OptionalDouble.empty() : OptionalDouble.of(outing.goal())), trainer.signature(), then)));
         }
         for (String one : outing.what().split(" ")) {
             at = at.plusSeconds(SECONDS_A_LOOK);

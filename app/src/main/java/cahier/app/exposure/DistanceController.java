@@ -62,6 +62,8 @@ class DistanceController {
         model.addAttribute("measured", measured.of(me.practice(), id));
         model.addAttribute("facts", households.facts(me.practice(), id));
         model.addAttribute("readings", exposures.of(me.practice(), id, now));
+        model.addAttribute("turning", ReadingWords.turning(exposures.usual(me.practice())));
+        model.addAttribute("hows", WorkAt.How.values());
         model.addAttribute("landmarks", exposures.landmarks(me.practice(), id));
         model.addAttribute("sittings", outings.sittings(me.practice(), id));
         model.addAttribute("walks", outings.walks(me.practice(), id).stream().filter(w -> !w.latest().isEmpty()).toList());
@@ -73,9 +75,11 @@ class DistanceController {
     /** What the trainer accepts or sets by hand, "18 m" or "60 ft", with a step of their own and a goal where they want one. */
     @PostMapping("/households/{id}/distances")
     String set(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam long dog, @RequestParam Trigger kind, @RequestParam(defaultValue = "0") int loudness,
-               @RequestParam(defaultValue = "") String metres, @RequestParam(defaultValue = "") String step, @RequestParam(defaultValue = "") String goal, RedirectAttributes flash) {
-        return refusing(me, id, flash, () -> exposures.set(me.practice(), id, dog, threat(kind, loudness), Far.read(metres).metres(), within("step closer", step, LEAST_STEP, MOST_STEP),
-                within("goal", goal, NextDistance.NEAREST, Far.FURTHEST_M), me.signature(), Instant.now(clock)));
+               @RequestParam(defaultValue = "") String metres, @RequestParam(defaultValue = "") String step, @RequestParam(defaultValue = "") String goal, @RequestParam Optional<WorkAt.How> how, RedirectAttributes flash) {
+        return refusing(me, id, flash, () -> {
+            WorkAt at = new WorkAt(Far.read(metres).metres(), within("step closer", step, LEAST_STEP, MOST_STEP), within("goal", goal, NextDistance.NEAREST, Far.FURTHEST_M), how);
+            exposures.set(me.practice(), id, dog, threat(kind, loudness), at, me.signature(), Instant.now(clock));
+        });
     }
 
     /** What the trainer saw, in the lesson or afterwards. */

@@ -2,9 +2,12 @@ package cahier.app.exposure;
 
 import cahier.app.log.Sign;
 import cahier.app.scope.PracticeId;
+import cahier.core.exposure.Closer;
+import cahier.core.exposure.Steepness;
 import cahier.core.exposure.Trigger;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
@@ -48,14 +51,45 @@ interface ExposureMapper {
             where practice_id = #{practice} and household_id = #{household} and undone_at is null and happened_at >= #{since} order by happened_at, id""")
     List<Met> since(PracticeId practice, long household, Instant since);
 
+    /** Those and all since a distance was last set, with what an estimate took then: from these it is known where a dog works. */
+    @Select("""
+            select e.id, e.household_id, e.dog_id, e.kind, e.metres, e.given, e.response, e.food, e.calm_after_s, e.place_id, e.happened_at, e.loudness, e.noted_by, e.sign, e.answered_ms, nullif(e.phase, '') as phase from exposure e
+            where e.practice_id = #{practice} and e.household_id = #{household} and e.undone_at is null
+                and (e.happened_at >= #{since} or e.happened_at >= (select max(w.set_at) - interval '60 days' from working_distance w
+                    where w.practice_id = e.practice_id and w.household_id = e.household_id and w.dog_id = e.dog_id and w.kind = e.kind and w.loudness = e.loudness))
+            order by e.happened_at, e.id""")
+    List<Met> forWorking(PracticeId practice, long household, Instant since);
+
     @Update("update exposure set sign = #{sign} where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int sign(PracticeId practice, long household, UUID id, Sign sign);
 
     @Update("update exposure set calm_after_s = #{seconds} where practice_id = #{practice} and household_id = #{household} and id = #{id}")
     int calm(PracticeId practice, long household, UUID id, int seconds);
 
-    /** Where a dog works with a trigger, and since when; with the trainer's own step closer and where it is to work in the end, if that was said. */
-    record Place(long dogId, Trigger kind, int loudness, double metres, Instant setAt, String setBy, @Nullable Double ownStep, @Nullable Double goal) {
+    /**
+     * Where a dog works with a trigger, and since when; with the trainer's own step closer and where it is to work in the end, if that was said.
+     *
+     * @param ledMedian how sharply dogs turned as far as was known when it was set to be led by the estimate, and their spread; none where it goes step by step
+     */
+    record Place(long dogId, Trigger kind, int loudness, double metres, Instant setAt, String setBy, @Nullable Double ownStep, @Nullable Double goal, @Nullable Double ledMedian, @Nullable Double ledSd) {
+
+        /** The same of a noise that is louder. */
+        Place louder(int than) {
+            return new Place(dogId, kind, than, metres, setAt, setBy, ownStep, goal, ledMedian, ledSd);
+        }
+
+        /** How sharply dogs turned when the estimate was set to lead; empty where it goes step by step. */
+        Optional<Steepness> led() {
+            return ledMedian == null || ledSd == null ? Optional.empty() : Optional.of(new Steepness(ledMedian, ledSd, 0));
+        }
+
+        Closer closer() {
+            return led().<Closer>map(Closer.Led::new).orElseGet(this::steps);
+        }
+
+        Closer.BySteps steps() {
+            return new Closer.BySteps(Exposures.boxed(ownStep));
+        }
 
         boolean isOf(long dog, Threat threat) {
             return dogId == dog && kind == threat.kind() && loudness == threat.loudness();
@@ -63,13 +97,13 @@ interface ExposureMapper {
     }
 
     @Select("""
-            select distinct on (dog_id, kind, loudness) dog_id, kind, loudness, metres, set_at, set_by, own_step, goal from working_distance
+            select distinct on (dog_id, kind, loudness) dog_id, kind, loudness, metres, set_at, set_by, own_step, goal, led_median, led_sd from working_distance
             where practice_id = #{practice} and household_id = #{household} order by dog_id, kind, loudness, set_at desc, id desc""")
     List<Place> working(PracticeId practice, long household);
 
     @Insert("""
-            insert into working_distance (practice_id, household_id, dog_id, kind, loudness, metres, own_step, goal, set_at, set_by)
-            values (#{practice}, #{household}, #{p.dogId}, #{p.kind}, #{p.loudness}, #{p.metres}, #{p.ownStep}, #{p.goal}, #{p.setAt}, #{p.setBy})""")
+            insert into working_distance (practice_id, household_id, dog_id, kind, loudness, metres, own_step, goal, led_median, led_sd, set_at, set_by)
+            values (#{practice}, #{household}, #{p.dogId}, #{p.kind}, #{p.loudness}, #{p.metres}, #{p.ownStep}, #{p.goal}, #{p.ledMedian}, #{p.ledSd}, #{p.setAt}, #{p.setBy})""")
     void set(PracticeId practice, long household, @Param("p") Place place);
 
     @Select("select id, name, metres from landmark where practice_id = #{practice} and household_id = #{household} order by metres, id")

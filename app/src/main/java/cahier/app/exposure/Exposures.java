@@ -11,8 +11,10 @@ import cahier.app.outing.Outings;
 import cahier.app.scope.PracticeId;
 import cahier.app.track.Adjusted;
 import cahier.app.web.NotFound;
+import cahier.core.exposure.Closer;
 import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextDistance;
+import cahier.core.exposure.Steepness;
 import cahier.core.exposure.WorkingDistance;
 import cahier.core.measure.Mapping;
 import cahier.core.measure.Measure;
@@ -36,17 +38,19 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Exposures implements Measuring {
 
-    private static final Duration LATELY = Duration.ofDays(WorkingDistance.DAYS);
+    private static final Duration LATELY = WorkingDistance.LATELY;
     private static final List<Duration> BEFORE = List.of(Duration.ofDays(28), Duration.ofDays(14));
 
     private final ExposureMapper exposures;
+    private final SteepnessMapper steepness;
     private final Outings outings;
     private final Households households;
     private final ApplicationEventPublisher events;
 
-    Exposures(ExposureMapper exposures, Outings outings, Households households, ApplicationEventPublisher events) {
+    Exposures(ExposureMapper exposures, SteepnessMapper steepness, Outings outings, Households households, ApplicationEventPublisher events) {
         this.events = events;
         this.exposures = exposures;
+        this.steepness = steepness;
         this.outings = outings;
         this.households = households;
     }
@@ -84,7 +88,7 @@ public class Exposures implements Measuring {
     @Override
     @Transactional(readOnly = true)
     public Adjusted now(PracticeId practice, long household, long dog, Measure measure, Instant at) {
-        List<Met> met = exposures.since(practice, household, at.minus(LATELY)).stream().filter(m -> m.dogId() == dog).toList();
+        List<Met> met = exposures.forWorking(practice, household, at.minus(LATELY)).stream().filter(m -> m.dogId() == dog).toList();
         List<ExposureMapper.Place> places = exposures.working(practice, household).stream().filter(p -> p.dogId() == dog).toList();
         return measure.kind() == Measure.Kind.NOISE ? WorkedNow.noise(measure, met, places) : WorkedNow.distance(measure, met, places);
     }
@@ -103,17 +107,16 @@ public class Exposures implements Measuring {
         }
     }
 
-    /**
-     * Where the trainer has a dog work from now on. What is left empty stays as it was.
-     *
-     * @param ownStep metres closer at a time, 0.1 to 100
-     * @param goal metres at which it is to work in the end, 1 to 1000
-     */
-    public void set(PracticeId practice, long household, long dog, Threat threat, double metres, OptionalDouble ownStep, OptionalDouble goal, String by, Instant now) {
+    /** Where the trainer has a dog work from now on. A step of their own ends being led by the estimate. */
+    public void set(PracticeId practice, long household, long dog, Threat threat, WorkAt at, String by, Instant now) {
         long id = dog(practice, household, dog).id();
         Optional<ExposureMapper.Place> before = exposures.working(practice, household).stream().filter(p -> p.isOf(id, threat)).findFirst();
-        exposures.set(practice, household, new ExposureMapper.Place(id, threat.kind(), threat.loudness(), metres, now, by, ownStep.isPresent() ? (Double) ownStep.getAsDouble() : before.map(ExposureMapper.Place::ownStep).orElse(null),
-                goal.isPresent() ? (Double) goal.getAsDouble() : before.map(ExposureMapper.Place::goal).orElse(null)));
+        boolean led = at.ownStep().isEmpty() && at.how().map(h -> h == WorkAt.How.LED).orElse(before.flatMap(ExposureMapper.Place::led).isPresent());
+        Optional<Steepness> usual = led ? Optional.of(usual(practice)) : Optional.empty();
+        Double ownStep = led ? null : at.ownStep().isPresent() ? (Double) at.ownStep().getAsDouble() : before.map(ExposureMapper.Place::ownStep).orElse(null);
+        OptionalDouble goal = at.goal();
+        exposures.set(practice, household, new ExposureMapper.Place(id, threat.kind(), threat.loudness(), at.metres(), now, by, ownStep,
+                goal.isPresent() ? (Double) goal.getAsDouble() : before.map(ExposureMapper.Place::goal).orElse(null), usual.map(Steepness::median).orElse(null), usual.map(Steepness::sd).orElse(null)));
         Measure.Kind kind = threat.measuredAs();
         goal.ifPresent(m -> events.publishEvent(new Entry.Aimed(practice, household, id, kind, kind == Measure.Kind.NOISE ? Integer.toString(threat.loudness()) : threat.kind().name(), m, now)));
         events.publishEvent(new Entry.Moved(practice, household, id, kind, now));
@@ -145,13 +148,20 @@ public class Exposures implements Measuring {
         return exposures.since(practice, household, since);
     }
 
+    /** How sharply dogs turn, as far as this practice knows. */
+    @Transactional(readOnly = true)
+    public Steepness usual(PracticeId practice) {
+        return steepness.of(practice).orElse(Steepness.USUAL);
+    }
+
     /** A reading for each dog and kind of trigger that was met lately or that has a distance. */
     @Transactional(readOnly = true)
     public List<Reading> of(PracticeId practice, long household, Instant now) {
         Facts facts = households.facts(practice, household);
-        List<Met> all = exposures.since(practice, household, now.minus(LATELY).minus(BEFORE.get(0)));
+        List<Met> all = exposures.forWorking(practice, household, now.minus(LATELY).minus(BEFORE.get(0)));
         List<ExposureMapper.Place> places = exposures.working(practice, household);
         List<ExposureMapper.Goal> goals = exposures.goals(practice, household);
+        Steepness usual = usual(practice);
         List<Passed> passed = Passed.of(outings.seats(practice, household, now.minus(LATELY).minus(BEFORE.get(0))));
         List<Reading> readings = new ArrayList<>();
         for (Dog dog : facts.dogs()) {
@@ -161,22 +171,23 @@ public class Exposures implements Measuring {
                 List<Passed> seen = passed.stream().filter(p -> p.isOf(dog.id(), threat)).toList();
                 if (set.isPresent() || met.stream().anyMatch(m -> m.happenedAt().isAfter(now.minus(LATELY))) || seen.stream().filter(p -> p.at().isAfter(now.minus(LATELY))).count() >= WorkingDistance.FEWEST) {
                     OptionalDouble goal = goals.stream().filter(g -> g.isOf(dog.id(), threat)).findFirst().map(g -> OptionalDouble.of(g.goal())).orElseGet(() -> set.map(s -> boxed(s.goal())).orElse(OptionalDouble.empty()));
-                    readings.add(reading(dog, threat, met, seen, set, goal, now));
+                    readings.add(reading(dog, threat, met, seen, set, goal, usual, now));
                 }
             }
         }
         return readings;
     }
 
-    private static Reading reading(Dog dog, Threat threat, List<Met> met, List<Passed> passed, Optional<ExposureMapper.Place> set, OptionalDouble goal, Instant now) {
+    private static Reading reading(Dog dog, Threat threat, List<Met> met, List<Passed> passed, Optional<ExposureMapper.Place> set, OptionalDouble goal, Steepness practice, Instant now) {
+        Steepness usual = set.flatMap(ExposureMapper.Place::led).orElse(practice);
         List<Passed> all = Stream.concat(met.stream().map(Passed::of), passed.stream()).sorted(Comparator.comparing(Passed::at)).toList();
         List<Passed> counted = counting(now, all, Passed::at);
         List<Met> lately = counting(now, met, Met::happenedAt);
-        WorkingDistance estimate = estimate(counted);
+        WorkingDistance estimate = estimate(counted, usual);
         Optional<Moving> moving = set.map(s -> WorkedNow.moving(s, met, goal.orElse(NextDistance.NEAREST)));
-        List<Double> before = BEFORE.stream().map(ago -> estimate(counting(now.minus(ago), all, Passed::at)).curve()).flatMap(Optional::stream).map(WorkingDistance.Curve::workingMetres).toList();
+        List<Double> before = BEFORE.stream().map(ago -> estimate(counting(now.minus(ago), all, Passed::at), usual).curve()).flatMap(Optional::stream).map(WorkingDistance.Curve::workingMetres).toList();
         OptionalDouble metres = moving.isPresent() ? OptionalDouble.of(moving.get().metres()) : OptionalDouble.empty();
-        return new Reading(dog.id(), dog.name(), threat, lately, metres, set.map(s -> boxed(s.ownStep())).orElse(OptionalDouble.empty()), goal, moving, estimate, seated(passed, now), before,
+        return new Reading(dog.id(), dog.name(), threat, lately, metres, set.map(ExposureMapper.Place::steps).orElse(Closer.usual()), set.flatMap(ExposureMapper.Place::led), goal, moving, estimate, seated(passed, now), before,
                 DistanceChart.of(counted.stream().map(Passed::exposure).toList(), estimate.curve(), metres, ReadingWords.estimate(estimate)));
     }
 
@@ -201,7 +212,7 @@ public class Exposures implements Measuring {
         return all.stream().filter(one -> when.apply(one).isAfter(since) && !when.apply(one).isAfter(day)).toList();
     }
 
-    private static WorkingDistance estimate(List<Passed> seen) {
-        return WorkingDistance.of(seen.stream().map(Passed::exposure).toList());
+    private static WorkingDistance estimate(List<Passed> seen, Steepness usual) {
+        return WorkingDistance.of(seen.stream().map(Passed::exposure).toList(), usual);
     }
 }

@@ -1,11 +1,13 @@
 package cahier.app.exposure;
 
 import cahier.app.draw.Drawing;
+import cahier.core.exposure.Closer;
 import cahier.core.exposure.LooksToCome;
 import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextDistance;
 import cahier.core.exposure.Phase;
 import cahier.core.exposure.Response;
+import cahier.core.exposure.Steepness;
 import cahier.core.exposure.WorkingDistance;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -18,19 +20,21 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What one dog's meetings with one kind of trigger say.
  *
  * @param met lately, oldest first
  * @param set where it works now, moved by its answers from where the trainer put it; empty until somebody did
- * @param ownStep metres closer at a time, where the trainer said so
+ * @param steps how it comes closer step by step, and how what is still to come is counted
+ * @param led how sharply dogs turn, where the estimate leads; empty where it goes step by step
  * @param goal where it is to work in the end, where the trainer said so
  * @param moving how it came there; empty until a distance was set
  * @param fromSeats how many passed where the dog sat at a known distance, and those it was calm at
  * @param before the working distance of two and of four weeks ago, where there was one, oldest first
  */
-public record Reading(long dogId, String dog, Threat threat, List<Met> met, OptionalDouble set, OptionalDouble ownStep, OptionalDouble goal, Optional<Moving> moving, WorkingDistance estimate, Seated fromSeats, List<Double> before,
+public record Reading(long dogId, String dog, Threat threat, List<Met> met, OptionalDouble set, Closer.BySteps steps, Optional<Steepness> led, OptionalDouble goal, Optional<Moving> moving, WorkingDistance estimate, Seated fromSeats, List<Double> before,
                       Drawing drawing) {
 
     /** What passed where the dog sat. */
@@ -50,6 +54,21 @@ public record Reading(long dogId, String dog, Threat threat, List<Met> met, Opti
         return easierDogs.contains(dogId) && threat.loudness() == 0 ? at.easier() : at.metres();
     }
 
+    /** So many by itself in a row bring it closer. */
+    public int run() {
+        return led.<Closer>map(Closer.Led::new).orElse(steps).run();
+    }
+
+    /** "5,0.75" where the estimate leads: what the phone reckons with. */
+    public @Nullable String leads() {
+        return led.map(s -> s.median() + "," + s.sd()).orElse(null);
+    }
+
+    /** "20.0:UNPROMPTED 18.5:STARED", oldest first: what the phone's estimate takes, where it leads. */
+    public @Nullable String seen() {
+        return led.isEmpty() ? null : met.stream().map(m -> m.metres() + ":" + m.response().name()).collect(Collectors.joining(" "));
+    }
+
     /** Metres it never goes below by itself. */
     public double nearest() {
         return Math.max(NextDistance.NEAREST, goal.orElse(NextDistance.NEAREST));
@@ -64,7 +83,7 @@ public record Reading(long dogId, String dog, Threat threat, List<Met> met, Opti
         if (goal.isEmpty() || set.isEmpty() || met.isEmpty()) {
             return Optional.empty();
         }
-        return LooksToCome.of(set.getAsDouble(), goal.getAsDouble(), ownStep, (double) count(Response.UNPROMPTED) / met.size(), (double) count(Response.PROMPTED) / met.size());
+        return LooksToCome.of(set.getAsDouble(), goal.getAsDouble(), steps, (double) count(Response.UNPROMPTED) / met.size(), (double) count(Response.PROMPTED) / met.size());
     }
 
     /** How long the dog took to be calm again, the middle of those that were timed, in seconds. */

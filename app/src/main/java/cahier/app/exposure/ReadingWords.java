@@ -4,6 +4,7 @@ import cahier.app.web.Measures;
 import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextDistance;
 import cahier.core.exposure.Response;
+import cahier.core.exposure.Steepness;
 import cahier.core.exposure.WorkingDistance;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,11 +39,17 @@ public final class ReadingWords {
             return "Many looks at the cue, never five by itself.";
         }
         String moved = switch (m.last()) {
-            case CLOSER -> "Looked back by itself five times in a row: closer. ";
+            case CLOSER -> "Looked back by itself " + (r.led().isPresent() ? "three" : "five") + " times in a row: closer. ";
             case FURTHER -> m.because() == Response.REACTED ? "Reacted: further. " : "Stared twice running: further. ";
             case STAY -> "";
         };
-        return moved + run(m.since()) + " by itself in a row, 5 bring it closer.";
+        return moved + run(m.since()) + " by itself in a row" + (r.led().isPresent() ? ". After every third the estimate leads closer." : ", " + r.run() + " bring it closer.");
+    }
+
+    /** What is taken for granted of how sharply dogs turn, and from where. */
+    public static String turning(Steepness usual) {
+        return usual.dogs() == 0 ? "How sharply a dog turns is taken from made-up dogs, until five of yours have met enough."
+                : "How sharply a dog turns is taken from " + usual.dogs() + " dogs of yours and what they met.";
     }
 
     private static int run(List<Response> since) {

@@ -22,6 +22,8 @@ import org.jspecify.annotations.Nullable;
  */
 record Change(@Nullable String week, @Nullable String reps, @Nullable String pass, @Nullable String answers, @Nullable String who, @Nullable String step) {
 
+    static final Change NONE = new Change(null, null, null, null, null, null);
+
     private static final int MOST_SESSIONS = 21;
     private static final int MOST_REPS = 50;
 

@@ -17,9 +17,8 @@ import java.util.Map;
  * @param people who practise, by number
  * @param past what the real dog did; empty where usual dogs walk
  * @param real where it stood
- * @param often whether it is practised three times a week or more
  */
-record Known(Plan plan, List<String> steps, List<String> left, int from, Owners owners, Answering answering, Map<String, String> people, List<Past> past, List<Bundle.Point> real, boolean often, long seed) {
+record Known(Plan plan, List<String> steps, List<String> left, int from, Owners owners, Answering answering, Map<String, String> people, List<Past> past, List<Bundle.Point> real, long seed) {
 
     /** So many steps are as far apart as those of section 40; a plan of more covers the same way in smaller ones. */
     private static final double WHOLE_STEPS = 7;
@@ -28,7 +27,6 @@ record Known(Plan plan, List<String> steps, List<String> left, int from, Owners 
     static double apart(int steps) {
         return Math.min(1, WHOLE_STEPS / steps);
     }
-
 
     /** "Made-up dogs like Sorrel, by its 212 reps", "usual dogs". */
     String dogs(String dog) {

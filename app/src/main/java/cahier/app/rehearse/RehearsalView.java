@@ -3,8 +3,10 @@ package cahier.app.rehearse;
 import cahier.app.draw.Drawing;
 import cahier.core.rehearse.Answering;
 import cahier.core.rehearse.Rehearsal;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 
@@ -18,9 +20,17 @@ record RehearsalView(String name, Rehearsal walked, Drawing drawing, String goal
 
     private static final int PER_100 = 100;
 
-    static RehearsalView of(String name, Known known, Rehearsal walked) {
-        String goal = goal(walked);
-        return new RehearsalView(name, walked, Rehearsals.drawing(known, walked, name + ": " + walked.walks().size() + " made-up dogs. " + goal), goal);
+    /** As it is, and changed where it shall be otherwise; both are drawn over the same weeks. */
+    static List<RehearsalView> all(Known known, Change change) {
+        Map<String, Rehearsal> walked = new LinkedHashMap<>(Map.of("As it is", Rehearsals.walk(known, Change.NONE)));
+        if (!change.isNone()) {
+            walked.put("Changed", Rehearsals.walk(known, change));
+        }
+        int days = walked.values().stream().mapToInt(Rehearsals::days).max().orElseThrow();
+        return walked.entrySet().stream().map(w -> {
+            String goal = goal(w.getValue());
+            return new RehearsalView(w.getKey(), w.getValue(), Rehearsals.drawing(known, w.getValue(), days, w.getKey() + ": " + w.getValue().walks().size() + " made-up dogs. " + goal), goal);
+        }).toList();
     }
 
     /** When the made-up trainer answers. */

@@ -16,7 +16,6 @@ import cahier.app.track.StepPlan;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.core.method.Method;
-import cahier.core.pass.PassRule;
 import cahier.core.rehearse.Answering;
 import cahier.core.rehearse.Owners;
 import cahier.core.rehearse.Past;
@@ -80,28 +79,25 @@ public class Rehearsals {
         List<KeptRep> reps = log.ofTrack(practice, map.track().id(), Instant.EPOCH).stream().filter(r -> levels.containsKey(r.stepId())).toList();
         Map<String, String> people = new TreeMap<>();
         facts.handlers().forEach(p -> people.put(Long.toString(p.id()), p.called()));
-        Owners owners = owners(reps, handicaps(reps), people, today, zone);
+        Map<String, Double> handicaps = handicaps(reps);
+        Owners owners = owners(reps, handicaps, people, today, zone);
         double apart = Known.apart(walked.size());
         Plan plan = new Plan(map.track().kind(), walked.stream().map(s -> new Plan.Step(apart * Objects.requireNonNull(levels.get(s.id())), s.plan().rule(map.track().kind()), Math.max(1, s.plan().reps()))).toList());
         return Optional.of(new Known(plan, walked.stream().map(s -> s.plan().title()).toList(), map.steps().stream().filter(s -> s.measure().isPresent()).map(s -> s.written().title()).toList(),
-                Objects.requireNonNull(levels.get(map.current().orElseThrow().id())), owners, answering(map, facts), people, past(reps, levels, apart, handicaps(reps), today, zone), real(map, levels, today, zone),
-                owners.days() * owners.sessions() >= OFTEN_DAYS, map.track().id()));
+                Objects.requireNonNull(levels.get(map.current().orElseThrow().id())), owners, answering(map, facts), people, past(reps, levels, apart, handicaps, today, zone), real(map, levels, today, zone),
+                map.track().id()));
     }
 
     /** A template as this practice would teach it, with a usual dog of one person. */
     Optional<Known> ofTemplate(Template template, Method method) {
-        List<StepPlan> walked = template.in(method, "the dog").steps().stream().map(KeyedPlan::plan).filter(p -> p.teaching().measure() == null).toList();
         List<StepPlan> all = template.in(method, "the dog").steps().stream().map(KeyedPlan::plan).toList();
+        List<StepPlan> walked = all.stream().filter(p -> p.teaching().measure() == null).toList();
         if (walked.isEmpty()) {
             return Optional.empty();
         }
-        Plan plan = new Plan(template.kind(), IntStream.range(0, walked.size()).mapToObj(i -> new Plan.Step(Known.apart(walked.size()) * i, rule(walked.get(i), template), Math.max(1, walked.get(i).reps()))).toList());
+        Plan plan = new Plan(template.kind(), IntStream.range(0, walked.size()).mapToObj(i -> new Plan.Step(Known.apart(walked.size()) * i, walked.get(i).rule(template.kind()), Math.max(1, walked.get(i).reps()))).toList());
         return Optional.of(new Known(plan, walked.stream().map(StepPlan::title).toList(), all.stream().filter(p -> p.teaching().measure() != null).map(StepPlan::title).toList(), 0,
-                Owners.one(USUAL_DAYS), Answering.OWNER_MOVES_ON, Map.of(), List.of(), List.of(), true, TEMPLATE_SEED));
-    }
-
-    private static PassRule rule(StepPlan plan, Template template) {
-        return plan.rule(template.kind());
+                Owners.one(USUAL_DAYS), Answering.OWNER_MOVES_ON, Map.of(), List.of(), List.of(), TEMPLATE_SEED));
     }
 
     /** Walks what is known, and what shall be otherwise. */
@@ -119,9 +115,14 @@ public class Rehearsals {
         return new Owners(days, owners.regular(), sessions, alone, owners.places(), owners.forgets());
     }
 
+    /** So many days show nine in ten of them to the goal, with some room. */
+    static int days(Rehearsal walked) {
+        double shown = walked.weeks(0.9).isPresent() ? DAYS_A_WEEK * walked.weeks(0.9).getAsDouble() + ROOM_DAYS : Rehearsal.MOST_DAYS;
+        return (int) Math.max(DAYS_A_WEEK, Math.min(shown, Rehearsal.MOST_DAYS));
+    }
+
     /** The strands with the real way before them. */
-    static Drawing drawing(Known known, Rehearsal walked, String alt) {
-        int days = walked.weeks(0.9).isPresent() ? (int) (DAYS_A_WEEK * walked.weeks(0.9).getAsDouble()) + ROOM_DAYS : Rehearsal.MOST_DAYS;
+    static Drawing drawing(Known known, Rehearsal walked, int days, String alt) {
         double goal = known.plan().steps().size();
         double apart = Known.apart(known.steps().size());
         double last = goal - 1;
@@ -133,7 +134,7 @@ public class Rehearsals {
             }
             return points;
         }).toList();
-        return Bundle.of(known.steps(), known.real(), strands, Math.max(DAYS_A_WEEK, Math.min(days, Rehearsal.MOST_DAYS)), alt);
+        return Bundle.of(known.steps(), known.real(), strands, days, alt);
     }
 
     /** Who practised lately, how often and where; as most do where nobody did. */
@@ -156,20 +157,19 @@ public class Rehearsals {
     /** By how many logits it goes worse with each person than with the best, drawn in where there are few reps. */
     private static Map<String, Double> handicaps(List<KeptRep> reps) {
         Map<String, List<KeptRep>> by = reps.stream().filter(r -> r.role() == Role.WORK).collect(Collectors.groupingBy(r -> Long.toString(r.personId() == null ? 0 : r.personId())));
-        Map<String, Double> logits = new TreeMap<>();
+        double best = by.values().stream().filter(theirs -> theirs.size() >= ENOUGH_REPS).mapToDouble(Rehearsals::logit).max().orElse(0);
+        Map<String, Double> handicaps = new TreeMap<>();
         by.forEach((person, theirs) -> {
             if (theirs.size() >= ENOUGH_REPS) {
-                double clean = theirs.stream().filter(r -> r.outcome() == Outcome.CLEAN).count();
-                logits.put(person, Math.log((clean + 1) / (theirs.size() - clean + 1)));
+                handicaps.put(person, (best - logit(theirs)) * theirs.size() / (theirs.size() + ENOUGH_REPS));
             }
         });
-        double best = logits.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
-        Map<String, Double> handicaps = new TreeMap<>();
-        logits.forEach((person, l) -> {
-            double reliable = by.get(person) == null ? 0 : Objects.requireNonNull(by.get(person)).size();
-            handicaps.put(person, (best - l) * reliable / (reliable + ENOUGH_REPS));
-        });
         return handicaps;
+    }
+
+    private static double logit(List<KeptRep> reps) {
+        double clean = reps.stream().filter(r -> r.outcome() == Outcome.CLEAN).count();
+        return Math.log((clean + 1) / (reps.size() - clean + 1));
     }
 
     private static List<Past> past(List<KeptRep> reps, Map<Long, Integer> levels, double apart, Map<String, Double> handicaps, LocalDate today, ZoneId zone) {

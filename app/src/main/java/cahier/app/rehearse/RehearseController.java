@@ -11,7 +11,6 @@ import cahier.app.track.Tracks;
 import cahier.core.rehearse.Answering;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -26,8 +25,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** A hundred made-up dogs walk a plan: that of a track, of a template, of every track of a household. The address holds what was changed. */
 @Controller
 class RehearseController {
-
-    private static final Change NONE = new Change(null, null, null, null, null, null);
 
     private final Rehearsals rehearsals;
     private final Tracks tracks;
@@ -72,10 +69,7 @@ class RehearseController {
 
     private static String walked(Optional<Known> known, String dog, Change change, Model model) {
         known.ifPresent(k -> {
-            List<RehearsalView> views = new ArrayList<>(List.of(RehearsalView.of("As it is", k, Rehearsals.walk(k, NONE))));
-            if (!change.isNone()) {
-                views.add(RehearsalView.of("Changed", k, Rehearsals.walk(k, change)));
-            }
+            List<RehearsalView> views = RehearsalView.all(k, change);
             model.addAttribute("views", views);
             model.addAttribute("longest", views.stream().map(RehearsalView::stuck).max(Comparator.comparingInt(List::size)).orElseThrow());
             model.addAttribute("sameSteps", views.stream().allMatch(v -> v.stuck().size() == k.steps().size()));
@@ -92,7 +86,7 @@ class RehearseController {
     String line(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
         TrackSteps map = tracks.get(me.practice(), id);
         Facts facts = households.facts(me.practice(), map.track().householdId());
-        model.addAttribute("view", rehearsals.ofTrack(me.practice(), map, facts, Instant.now(clock)).map(k -> RehearsalView.of("As it is", k, Rehearsals.walk(k, NONE))));
+        model.addAttribute("view", rehearsals.ofTrack(me.practice(), map, facts, Instant.now(clock)).map(k -> RehearsalView.all(k, Change.NONE).get(0)));
         return "rehearse/line";
     }
 

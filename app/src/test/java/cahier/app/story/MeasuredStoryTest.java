@@ -96,10 +96,10 @@ class MeasuredStoryTest extends AppTest {
             owner.locator("[data-response=PROMPTED]").click();
             owner.context().setOffline(true);
             owner.locator("[data-response=REACTED]").click();
-            assertThat(owner.locator("#says")).hasText("Reacted, 20 m. Further off now: 24 m.");
-            assertThat(owner.locator("[data-now] .num")).hasText("24 m");
+            assertThat(owner.locator("#says")).hasText("Reacted, 20 m. Further off now: 24\u00a0m (79\u00a0ft).");
+            assertThat(owner.locator("[data-now] .num")).hasText("24\u00a0m (79\u00a0ft)");
             owner.click("#undo");
-            assertThat(owner.locator("[data-now] .num")).hasText("20 m");
+            assertThat(owner.locator("[data-now] .num")).hasText("20\u00a0m (66\u00a0ft)");
             owner.locator("[data-response=REACTED]").click();
             owner.context().setOffline(false);
             owner.reload();

@@ -35,7 +35,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  * The whole application with its demo data on a real database, shared by all tests that extend this. Each makes its own household in a
  * practice of the tests' own (Edda's), so that days that pass there leave the demo (Imre's) as it is.
  */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"cahier.demo=true", "cahier.key=only-for-tests", "cahier.mail.every-ms=86400000", "cahier.judge.every-ms=86400000", "cahier.week.every-ms=86400000", "cahier.erase.every-ms=86400000", "cahier.forget.every-ms=86400000", "cahier.look.every-ms=86400000", "cahier.week.steps=200"})
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"cahier.demo=true", "cahier.key=only-for-tests", "cahier.mail.every-ms=86400000", "cahier.judge.every-ms=86400000", "cahier.week.every-ms=86400000", "cahier.erase.every-ms=86400000", "cahier.forget.every-ms=86400000", "cahier.look.every-ms=86400000", "cahier.learn.every-ms=86400000", "cahier.week.steps=200"})
 @AutoConfigureMockMvc
 @Import({AppTest.Time.class, Home.Maker.class, PracticeMaker.class})
 public abstract class AppTest {

@@ -27,7 +27,7 @@ public final class Installation implements AutoCloseable {
         this.application = new SpringApplicationBuilder(CahierApplication.class).run("--server.port=0", "--spring.datasource.url=" + database, "--spring.datasource.username=" + Postgres.user(),
                 "--spring.datasource.password=" + Postgres.password(), "--spring.flyway.url=" + database, "--spring.flyway.user=" + Postgres.owner(),
                 "--spring.flyway.password=" + Postgres.password(), "--cahier.key=another", "--cahier.judge.every-ms=86400000", "--cahier.week.every-ms=86400000",
-                "--cahier.mail.every-ms=86400000", "--cahier.erase.every-ms=86400000", "--cahier.forget.every-ms=86400000");
+                "--cahier.mail.every-ms=86400000", "--cahier.erase.every-ms=86400000", "--cahier.forget.every-ms=86400000", "--cahier.learn.every-ms=86400000");
     }
 
     /** One that nobody has used yet, with one trainer. */

@@ -1,7 +1,6 @@
 package cahier.core.exposure;
 
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /**
  * The honest count: how many looks and pieces lie between where a dog works and where it is to work, if it goes on as it does (docs/rules.md 9).
@@ -20,12 +19,12 @@ public record LooksToCome(int steps, long looks, long pieces) {
      *
      * @param now metres at which the dog works, above 0
      * @param goal metres at which it is to work, above 0; not below the nearest that is ever asked
-     * @param ownStep the trainer's own step closer in metres; empty for the usual one
+     * @param closer step by step; led by the estimate it takes as long
      * @param byItself the share of looks that come by themselves, 0 to 1
      * @param atTheCue the share that come at the cue, 0 to 1, both together at most 1
      * @return nothing when the dog hardly ever looks back by itself, or the own step is lost in rounding: then there is no end in sight
      */
-    public static Optional<LooksToCome> of(double now, double goal, OptionalDouble ownStep, double byItself, double atTheCue) {
+    public static Optional<LooksToCome> of(double now, double goal, Closer.BySteps closer, double byItself, double atTheCue) {
         if (!(now > 0) || !(goal > 0)) {
             throw new IllegalArgumentException("now and goal must be above 0 m, were " + now + " and " + goal);
         }
@@ -35,7 +34,7 @@ public record LooksToCome(int steps, long looks, long pieces) {
         int steps = 0;
         double at = now;
         while (at > goal && at > NextDistance.NEAREST) {
-            double nearer = NextDistance.closer(at, ownStep, NextDistance.NEAREST);
+            double nearer = NextDistance.closer(at, closer, NextDistance.NEAREST);
             if (nearer >= at) {
                 return Optional.empty();
             }
@@ -45,8 +44,8 @@ public record LooksToCome(int steps, long looks, long pieces) {
         if (steps == 0) {
             return Optional.of(new LooksToCome(0, 0, 0));
         }
-        double run = Math.pow(byItself, NextDistance.UNPROMPTED_TO_CLOSE);
-        double perStep = byItself >= 1 ? NextDistance.UNPROMPTED_TO_CLOSE : (1 - run) / ((1 - byItself) * run);
+        double run = Math.pow(byItself, closer.run());
+        double perStep = byItself >= 1 ? closer.run() : (1 - run) / ((1 - byItself) * run);
         if (!(perStep * steps <= MOST)) {
             return Optional.empty();
         }

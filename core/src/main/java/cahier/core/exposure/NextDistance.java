@@ -3,7 +3,7 @@ package cahier.core.exposure;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.function.Supplier;
 
 /**
  * Where to work next (docs/rules.md 9).
@@ -15,12 +15,7 @@ public record NextDistance(Verdict verdict, double metres, boolean look) {
 
     /** Never nearer than this, unless the trainer says otherwise. */
     public static final double NEAREST = 1;
-    /** So many unprompted looks in a row bring it closer. */
-    public static final int UNPROMPTED_TO_CLOSE = 5;
-
     private static final int PROMPTED_TO_LOOK = 20;
-    private static final double CLOSER = 0.05;
-    private static final double CLOSER_LEAST = 0.3;
     private static final double FURTHER = 0.2;
     private static final double FURTHER_LEAST = 2;
     private static final double STARED = 0.1;
@@ -36,44 +31,52 @@ public record NextDistance(Verdict verdict, double metres, boolean look) {
      *
      * @param now metres above 0
      * @param since answers since the distance was last changed, oldest first
-     * @param ownStep the trainer's own step closer in metres, above 0; empty for the usual one
+     * @param closer what brings it closer
      * @param nearest metres it never goes below
+     * @param seen what the dog met up to now, oldest first
      */
-    public static NextDistance of(double now, List<Response> since, OptionalDouble ownStep, double nearest) {
+    public static NextDistance of(double now, List<Response> since, Closer closer, double nearest, Supplier<List<Exposure>> seen) {
         if (!(now > 0) || !(nearest > 0)) {
             throw new IllegalArgumentException("now and nearest must be above 0 m, were " + now + " and " + nearest);
         }
-        if (ownStep.isPresent() && !(ownStep.getAsDouble() > 0)) {
-            throw new IllegalArgumentException("ownStep must be above 0 m, was " + ownStep.getAsDouble());
-        }
         if (endsWith(since, 1, Response.REACTED)) {
-            return further(now, Math.max(FURTHER_LEAST, FURTHER * now));
+            return new NextDistance(Verdict.FURTHER, further(now), false);
         }
         if (endsWith(since, 2, Response.STARED)) {
-            return further(now, Math.max(STARED_LEAST, STARED * now));
+            return new NextDistance(Verdict.FURTHER, rounded(now + Math.max(STARED_LEAST, STARED * now)), false);
         }
-        if (endsWith(since, UNPROMPTED_TO_CLOSE, Response.UNPROMPTED)) {
-            double wanted = closer(now, ownStep, nearest);
-            return wanted < now ? new NextDistance(Verdict.CLOSER, wanted, false) : stay(now, since);
+        if (closer.asks(byItself(since))) {
+            double wanted = rounded(Math.max(nearest, closer.after(now, seen)));
+            return wanted < now ? new NextDistance(Verdict.CLOSER, wanted, false) : stay(now, since, closer);
         }
-        return stay(now, since);
+        return stay(now, since, closer);
     }
 
     /** One step closer, whether or not it is nearer than now. */
-    static double closer(double now, OptionalDouble ownStep, double nearest) {
-        return rounded(Math.max(nearest, now - ownStep.orElse(Math.max(CLOSER_LEAST, CLOSER * now))));
+    static double closer(double now, Closer.BySteps steps, double nearest) {
+        return rounded(Math.max(nearest, steps.step(now)));
+    }
+
+    /** One step further off, as after a reaction. */
+    static double further(double now) {
+        return rounded(now + Math.max(FURTHER_LEAST, FURTHER * now));
     }
 
     private static boolean endsWith(List<Response> list, int n, Response response) {
         return list.size() >= n && list.subList(list.size() - n, list.size()).stream().allMatch(r -> r == response);
     }
 
-    private static NextDistance further(double now, double by) {
-        return new NextDistance(Verdict.FURTHER, rounded(now + by), false);
+    /** How many unprompted ones it ends with. */
+    private static int byItself(List<Response> since) {
+        int run = 0;
+        while (run < since.size() && since.get(since.size() - 1 - run) == Response.UNPROMPTED) {
+            run++;
+        }
+        return run;
     }
 
-    private static NextDistance stay(double now, List<Response> since) {
-        boolean look = since.stream().filter(r -> r == Response.PROMPTED).count() >= PROMPTED_TO_LOOK && longestUnprompted(since) < UNPROMPTED_TO_CLOSE;
+    private static NextDistance stay(double now, List<Response> since, Closer closer) {
+        boolean look = since.stream().filter(r -> r == Response.PROMPTED).count() >= PROMPTED_TO_LOOK && longestUnprompted(since) < closer.run();
         return new NextDistance(Verdict.STAY, rounded(now), look);
     }
 

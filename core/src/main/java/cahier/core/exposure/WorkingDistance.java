@@ -1,11 +1,11 @@
 package cahier.core.exposure;
 
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * How near a dog can work to a trigger, as far as its exposures tell (docs/rules.md 9).
@@ -20,6 +20,8 @@ public record WorkingDistance(List<Exposure> exposures, Optional<Curve> curve, O
     public static final int MOST = 40;
     /** None older than this. */
     public static final int DAYS = 60;
+    /** The same as a time. */
+    public static final Duration LATELY = Duration.ofDays(DAYS);
     /** The share of calm answers at the working distance. */
     public static final double CALM = 0.8;
 
@@ -27,15 +29,9 @@ public record WorkingDistance(List<Exposure> exposures, Optional<Curve> curve, O
     public static final int FEWEST = 6;
     /** Further than so many times the farthest that was tried, an estimate says only that it lies further off. */
     public static final double BEYOND = 1.5;
-    private static final double LOGIT = Math.log(CALM / (1 - CALM));
     private static final double LOW = 0.1;
-    private static final double NEAREST_M = 0.3;
-    private static final double FURTHEST_M = 600;
-    private static final int THRESHOLDS = 121;
     private static final int STEEPNESSES = 13;
     private static final double WIDE = 3;
-    /** Of the logarithm of the threshold around the distances tried. */
-    private static final double NEAR_SD = 0.5;
     private static final int CALM_IN_A_ROW = 5;
     private static final double ALIKE = 0.1;
 
@@ -59,19 +55,8 @@ public record WorkingDistance(List<Exposure> exposures, Optional<Curve> curve, O
 
         /** P(calm) at a distance above 0. */
         public double calmAt(double metres) {
-            return logistic(LOGIT + steepness * Math.log(metres / curveMetres));
+            return logistic(Thresholds.LOGIT + steepness * Math.log(metres / curveMetres));
         }
-    }
-
-    /**
-     * How sharply dogs turn, before this one was met: the logarithm is normal.
-     *
-     * @param median above 0
-     * @param sd above 0
-     */
-    public record Steepness(double median, double sd) {
-
-        public static final Steepness USUAL = new Steepness(5, 0.75);
     }
 
     public WorkingDistance {
@@ -85,39 +70,43 @@ public record WorkingDistance(List<Exposure> exposures, Optional<Curve> curve, O
 
     /** The same with what is known of how sharply dogs turn. */
     public static WorkingDistance of(List<Exposure> exposures, Steepness usual) {
-        return exposures.size() < FEWEST ? new WorkingDistance(exposures, Optional.empty(), Optional.of(Why.TOO_FEW)) : new WorkingDistance(exposures, Optional.of(curve(exposures, usual)), Optional.empty());
+        return of(exposures, usual, grid(usual));
+    }
+
+    /** The same on a grid that was made already. */
+    static WorkingDistance of(List<Exposure> exposures, Steepness usual, Thresholds grid) {
+        return exposures.size() < FEWEST ? new WorkingDistance(exposures, Optional.empty(), Optional.of(Why.TOO_FEW))
+                : new WorkingDistance(exposures, Optional.of(curve(exposures, usual, grid)), Optional.empty());
+    }
+
+    /** The steepnesses that are weighed. */
+    static Thresholds grid(Steepness usual) {
+        return new Thresholds(IntStream.range(0, STEEPNESSES).mapToDouble(b -> usual.median() * Math.exp(usual.sd() * off(b))).toArray());
+    }
+
+    /** In standard deviations from the middle one. */
+    private static double off(int b) {
+        return WIDE * (2.0 * b / (STEEPNESSES - 1) - 1);
     }
 
     /** Each threshold and each steepness of a grid, as likely as it makes what was seen. */
-    private static Curve curve(List<Exposure> all, Steepness usual) {
-        Map<Double, int[]> seen = new TreeMap<>();
-        all.forEach(e -> seen.computeIfAbsent(e.metres(), m -> new int[2])[e.response().isCalm() ? 0 : 1]++);
-        double tried = all.stream().mapToDouble(e -> Math.log(e.metres())).average().orElseThrow();
-        double[][] log = new double[THRESHOLDS][STEEPNESSES];
+    private static Curve curve(List<Exposure> all, Steepness usual, Thresholds grid) {
+        double[][] log = grid.weigh(all);
         double most = Double.NEGATIVE_INFINITY;
-        for (int b = 0; b < STEEPNESSES; b++) {
-            double off = WIDE * (2.0 * b / (STEEPNESSES - 1) - 1); // in standard deviations
-            double steepness = usual.median() * Math.exp(usual.sd() * off);
-            for (int t = 0; t < THRESHOLDS; t++) {
-                double far = (threshold(t) - tried) / NEAR_SD; // a dog is worked not far from where it can
-                double sum = -off * off / 2 - far * far / 2;
-                for (Map.Entry<Double, int[]> at : seen.entrySet()) {
-                    double z = LOGIT + steepness * (Math.log(at.getKey()) - threshold(t));
-                    double tail = Math.log1p(Math.exp(-Math.abs(z)));
-                    sum -= at.getValue()[0] * (Math.max(0, -z) + tail) + at.getValue()[1] * (Math.max(0, z) + tail);
-                }
-                log[t][b] = sum;
-                most = Math.max(most, sum);
+        for (double[] row : log) {
+            for (int b = 0; b < STEEPNESSES; b++) {
+                row[b] -= off(b) * off(b) / 2;
+                most = Math.max(most, row[b]);
             }
         }
-        double[] weights = new double[THRESHOLDS];
+        double[] weights = new double[log.length];
         double total = 0;
         double logSteepness = 0;
-        for (int t = 0; t < THRESHOLDS; t++) {
+        for (int t = 0; t < log.length; t++) {
             for (int b = 0; b < STEEPNESSES; b++) {
                 double weight = Math.exp(log[t][b] - most);
                 weights[t] += weight;
-                logSteepness += weight * usual.sd() * WIDE * (2.0 * b / (STEEPNESSES - 1) - 1);
+                logSteepness += weight * usual.sd() * off(b);
             }
             total += weights[t];
         }
@@ -125,11 +114,6 @@ public record WorkingDistance(List<Exposure> exposures, Optional<Curve> curve, O
         double nearestCalm = all.stream().filter(e -> e.response().isCalm()).mapToDouble(Exposure::metres).min().orElse(0);
         double farthest = BEYOND * all.stream().mapToDouble(Exposure::metres).max().orElseThrow();
         return new Curve(usual.median() * Math.exp(logSteepness / total), metres, Math.min(farthest, Math.max(metres, nearestCalm)), nearestCalm > metres, metres > farthest, quantile(weights, total, LOW), quantile(weights, total, 1 - LOW));
-    }
-
-    /** The logarithm of a threshold of the grid. */
-    private static double threshold(int t) {
-        return Math.log(NEAREST_M) + t * Math.log(FURTHEST_M / NEAREST_M) / (THRESHOLDS - 1);
     }
 
     /** Between the points of the grid on a straight line, each point with half of its own weight behind it. */
@@ -140,11 +124,11 @@ public record WorkingDistance(List<Exposure> exposures, Optional<Curve> curve, O
             if (here >= share) {
                 double last = t == 0 ? here : (before - weights[t - 1] / 2) / total;
                 double part = t == 0 || here == last ? 1 : (share - last) / (here - last);
-                return Math.exp(t == 0 ? threshold(0) : threshold(t - 1) + part * (threshold(t) - threshold(t - 1)));
+                return Math.exp(t == 0 ? Thresholds.at(0) : Thresholds.at(t - 1) + part * (Thresholds.at(t) - Thresholds.at(t - 1)));
             }
             before += weights[t];
         }
-        return FURTHEST_M;
+        return Thresholds.FURTHEST_M;
     }
 
     private static double logistic(double x) {

@@ -49,11 +49,6 @@ public record Owners(double days, boolean regular, int sessions, List<Person> pe
         return new Owners(days, false, 1, List.of(new Person("1", 0.6, 0), new Person("2", 0.4, handicap)), List.of("home"), USUAL_FORGETS);
     }
 
-    /** The same in other places too. */
-    public Owners in(List<String> others) {
-        return new Owners(days, regular, sessions, people, others, forgets);
-    }
-
     boolean practise(int day, RandomGenerator calendar) {
         double drawn = calendar.nextDouble();
         return regular ? Math.floor((day + 1) * days + 1e-9) > Math.floor(day * days + 1e-9) : drawn < days;

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import cahier.core.Vectors;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
-import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 import org.assertj.core.data.Offset;
@@ -24,6 +23,10 @@ class ExposureVectorsTest {
 
     static Stream<JsonNode> next() {
         return Vectors.cases("distance.json", "next");
+    }
+
+    static Stream<JsonNode> led() {
+        return Vectors.cases("distance.json", "led");
     }
 
     static Stream<JsonNode> sightlines() {
@@ -63,10 +66,20 @@ class ExposureVectorsTest {
     @MethodSource("next")
     void nextDistance(JsonNode given) {
         List<Response> answers = each(given.get("answers")).map(a -> Response.valueOf(a.asText())).toList();
-        NextDistance next = NextDistance.of(given.get("metres").asDouble(), answers, OptionalDouble.empty(), NextDistance.NEAREST);
+        NextDistance next = NextDistance.of(given.get("metres").asDouble(), answers, Closer.usual(), NextDistance.NEAREST, List::of);
         JsonNode expect = given.has("expect") ? given.get("expect") : given;
         assertThat(next.verdict().name()).isEqualTo(expect.get("verdict").asText());
         assertThat(next.metres()).isCloseTo(expect.get("nextMetres").asDouble(), CLOSE);
+    }
+
+    @ParameterizedTest
+    @MethodSource("led")
+    void ledByTheEstimate(JsonNode given) {
+        List<Exposure> met = Stream.concat(each(given.get("before")), each(given.get("looks"))).map(e -> new Exposure(e.get(0).asDouble(), Looks.said(e.get(1).asText()))).toList();
+        Steepness usual = new Steepness(given.get("steepness").get("median").asDouble(), given.get("steepness").get("sd").asDouble(), 0);
+        Moving moved = Moving.of(given.get("set").asDouble(), Looks.of(met, given.get("before").size()), new Closer.Led(usual), given.get("nearest").asDouble());
+        JsonNode expect = given.get("expect");
+        assertThat(moved.metres() + " " + moved.since().size() + " " + moved.last()).isEqualTo(expect.get("metres").asDouble() + " " + expect.get("since").asInt() + " " + expect.get("last").asText());
     }
 
     @ParameterizedTest

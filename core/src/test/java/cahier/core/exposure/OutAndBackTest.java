@@ -32,20 +32,20 @@ class OutAndBackTest {
 
     @Test
     void aDogThatAlwaysLooksByItselfTakesFiveLooksAStep() {
-        LooksToCome c = LooksToCome.of(10, 9, OptionalDouble.of(0.5), 1, 0).orElseThrow();
+        LooksToCome c = LooksToCome.of(10, 9, own(0.5), 1, 0).orElseThrow();
         assertThat(c).isEqualTo(new LooksToCome(2, 10, 50));
-        assertThat(LooksToCome.of(5, 10, OptionalDouble.empty(), 0, 0.5)).as("nearer than the goal already").contains(new LooksToCome(0, 0, 0));
-        assertThat(LooksToCome.of(8, 8, OptionalDouble.empty(), 0.5, 0.5)).contains(new LooksToCome(0, 0, 0));
+        assertThat(LooksToCome.of(5, 10, Closer.usual(), 0, 0.5)).as("nearer than the goal already").contains(new LooksToCome(0, 0, 0));
+        assertThat(LooksToCome.of(8, 8, Closer.usual(), 0.5, 0.5)).contains(new LooksToCome(0, 0, 0));
     }
 
     @Test
     void fiveInARowTakeLongerTheRarerTheyAre() {
         // 1/q + 1/q^2 + ... + 1/q^5 = 62 looks for five heads in a row
-        assertThat(LooksToCome.of(10, 9.6, OptionalDouble.of(0.5), 0.5, 0.25)).contains(new LooksToCome(1, 62, 171));
-        assertThat(LooksToCome.of(10, 5, OptionalDouble.empty(), 0, 1)).as("never by itself").isEmpty();
-        assertThat(LooksToCome.of(10, 5, OptionalDouble.of(0.01), 1, 0)).as("a step lost in rounding").isEmpty();
-        assertThatIllegalArgumentException().isThrownBy(() -> LooksToCome.of(10, 5, OptionalDouble.empty(), 0.8, 0.4));
-        assertThatIllegalArgumentException().isThrownBy(() -> LooksToCome.of(0, 5, OptionalDouble.empty(), 0.8, 0.1));
+        assertThat(LooksToCome.of(10, 9.6, own(0.5), 0.5, 0.25)).contains(new LooksToCome(1, 62, 171));
+        assertThat(LooksToCome.of(10, 5, Closer.usual(), 0, 1)).as("never by itself").isEmpty();
+        assertThat(LooksToCome.of(10, 5, own(0.01), 1, 0)).as("a step lost in rounding").isEmpty();
+        assertThatIllegalArgumentException().isThrownBy(() -> LooksToCome.of(10, 5, Closer.usual(), 0.8, 0.4));
+        assertThatIllegalArgumentException().isThrownBy(() -> LooksToCome.of(0, 5, Closer.usual(), 0.8, 0.1));
     }
 
     @Test
@@ -53,9 +53,13 @@ class OutAndBackTest {
         int steps = 0;
         double at = 20;
         while (at > 8) {
-            at = NextDistance.closer(at, OptionalDouble.empty(), NextDistance.NEAREST);
+            at = NextDistance.closer(at, Closer.usual(), NextDistance.NEAREST);
             steps++;
         }
-        assertThat(LooksToCome.of(20, 8, OptionalDouble.empty(), 1, 0).orElseThrow().steps()).isEqualTo(steps);
+        assertThat(LooksToCome.of(20, 8, Closer.usual(), 1, 0).orElseThrow().steps()).isEqualTo(steps);
+    }
+
+    private static Closer.BySteps own(double metres) {
+        return new Closer.BySteps(OptionalDouble.of(metres));
     }
 }

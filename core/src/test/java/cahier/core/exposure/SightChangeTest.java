@@ -42,7 +42,7 @@ class SightChangeTest {
         assertThatThrownBy(() -> SightLine.of(10, List.of(new SightLine.Screen(0, 10, 1, 5)), 1, 1, 60)).hasMessage("a screen must stand between 0 and 10.0 m, was at 10.0 and 5.0");
         assertThatThrownBy(() -> SightLine.of(0, List.of(), 1, 1, 60)).hasMessageStartingWith("pathMetres, speed and reach must be above 0");
         assertThatThrownBy(() -> Triangle.of(0, 1, 1)).hasMessageStartingWith("caller must be above 0");
-        assertThatThrownBy(() -> NextDistance.of(0, List.of(), OptionalDouble.empty(), 1)).hasMessageStartingWith("now and nearest must be above 0 m");
+        assertThatThrownBy(() -> NextDistance.of(0, List.of(), Closer.usual(), 1, List::of)).hasMessageStartingWith("now and nearest must be above 0 m");
         assertThatThrownBy(() -> new Exposure(0, Response.STARED)).hasMessage("metres must be above 0, was 0.0");
         assertThat(SightLine.leadCircle(2)).isEqualTo(3);
     }

@@ -10,9 +10,12 @@ import cahier.core.decide.Judge;
 import cahier.core.decide.PersonGap;
 import cahier.core.decide.Suggestion;
 import cahier.core.decide.TrackKind;
-import cahier.core.exposure.Moving;
+import cahier.core.exposure.Closer;
+import cahier.core.exposure.Exposure;
 import cahier.core.exposure.NextDistance;
 import cahier.core.exposure.Response;
+import cahier.core.exposure.Steepness;
+import cahier.core.exposure.WorkingDistance;
 import cahier.core.pass.Reach;
 import cahier.core.pass.Spread;
 import cahier.core.rep.Outcome;
@@ -54,7 +57,13 @@ class MeasuredSimulationTest {
         /** Further by itself, closer once a week. */
         FURTHER_AT_ONCE,
         /** Both by itself. */
-        BOTH_AT_ONCE
+        BOTH_AT_ONCE,
+        /** Both by itself, closer as the estimate leads. */
+        LED;
+
+        boolean atOnce() {
+            return this == BOTH_AT_ONCE || this == LED;
+        }
     }
 
     /**
@@ -130,13 +139,15 @@ class MeasuredSimulationTest {
             double threshold = 24;
             double set = 28;
             List<Response> since = new ArrayList<>();
+            List<Exposure> met = new ArrayList<>();
+            Closer closer = moves == Moves.LED ? new Closer.Led(Steepness.USUAL) : Closer.usual();
             weeks[seed] = WEEKS + 1;
             for (int day = 0; day < 7 * WEEKS && weeks[seed] > WEEKS; day++) {
                 LocalDate date = MONDAY.plusDays(day);
                 if (day % 7 == 0) {
                     log.weekly(date);
-                    set = moves == Moves.BOTH_AT_ONCE ? set : NextDistance.of(set, since, OptionalDouble.empty(), measure.goal()).metres();
-                    since = moves == Moves.BOTH_AT_ONCE ? since : new ArrayList<>();
+                    set = moves.atOnce() ? set : NextDistance.of(set, since, closer, measure.goal(), List::of).metres();
+                    since = moves.atOnce() ? since : new ArrayList<>();
                 }
                 if (log.rests || day % 7 % 2 == 1) {
                     continue;
@@ -151,10 +162,11 @@ class MeasuredSimulationTest {
                     reacted += answer == Response.REACTED ? 1 : 0;
                     reps.add(rep(date, look, Mapping.of(answer, false), set));
                     since.add(answer);
-                    if (moves == Moves.BOTH_AT_ONCE || moves == Moves.FURTHER_AT_ONCE && NextDistance.of(set, since, OptionalDouble.empty(), measure.goal()).verdict() == NextDistance.Verdict.FURTHER) {
-                        Moving moved = Moving.of(set, since, OptionalDouble.empty(), measure.goal());
-                        set = moved.metres();
-                        since = new ArrayList<>(moved.since());
+                    met.add(new Exposure(Math.round(10 * at) / 10.0, answer));
+                    NextDistance next = NextDistance.of(set, since, closer, measure.goal(), () -> met.subList(Math.max(0, met.size() - WorkingDistance.MOST), met.size()));
+                    if (next.verdict() != NextDistance.Verdict.STAY && (moves.atOnce() || moves == Moves.FURTHER_AT_ONCE && next.verdict() == NextDistance.Verdict.FURTHER)) {
+                        set = next.metres();
+                        since.clear();
                     }
                 }
                 if (log.close(date, reps)) {
@@ -222,7 +234,7 @@ class MeasuredSimulationTest {
     void theTablesStandInTheRules() throws IOException {
         Table both = distances(Moves.BOTH_AT_ONCE);
         Table weekly = distances(Moves.WEEKLY);
-        String table = String.join("\n", weekly.row("a distance, moved by the trainer once a week"), distances(Moves.FURTHER_AT_ONCE).row("further at once, closer once a week"), both.row("both at once"),
+        String table = String.join("\n", weekly.row("a distance, moved by the trainer once a week"), distances(Moves.FURTHER_AT_ONCE).row("further at once, closer once a week"), both.row("both at once"), distances(Moves.LED).row("both at once, led by the estimate"),
                 departures(false).row("time alone, back before a noise"), departures(true).row("time alone, at a second of quiet"));
         assertThat(both.tooMuch()).as("coming closer by itself costs a dog no more reactions on the way").isLessThan(weekly.tooMuch());
         assertThat(Files.readString(RULES)).as("docs/rules.md 39").contains(table);

@@ -9,7 +9,9 @@ import cahier.core.decide.Judge;
 import cahier.core.decide.PersonGap;
 import cahier.core.decide.Suggestion;
 import cahier.core.decide.TrackKind;
+import cahier.core.exposure.Closer;
 import cahier.core.exposure.LongWatching;
+import cahier.core.exposure.Looks;
 import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextSitting;
 import cahier.core.exposure.PlaceByPlace;
@@ -116,16 +118,12 @@ class MeasuredTest {
     @MethodSource("moving")
     void aDistanceMovesWithItsAnswers(JsonNode c) {
         List<Response> answers = new ArrayList<>();
-        c.get("answers").forEach(a -> answers.add(switch (a.asText()) {
-            case "u" -> Response.UNPROMPTED;
-            case "p" -> Response.PROMPTED;
-            case "s" -> Response.STARED;
-            default -> Response.REACTED;
-        }));
+        c.get("answers").forEach(a -> answers.add(Looks.said(a.asText())));
         OptionalDouble own = c.get("ownStep").isNull() ? OptionalDouble.empty() : OptionalDouble.of(c.get("ownStep").asDouble());
-        Moving moved = Moving.of(c.get("set").asDouble(), answers, own, c.get("nearest").asDouble());
+        Closer.BySteps closer = new Closer.BySteps(own);
+        Moving moved = Moving.of(c.get("set").asDouble(), Looks.at(c.get("set").asDouble(), answers), closer, c.get("nearest").asDouble());
         assertThat(moved.metres() + " " + moved.since().size() + " " + moved.last()).isEqualTo(c.get("expect").get("metres").asDouble() + " " + c.get("expect").get("since").asInt() + " " + c.get("expect").get("last").asText());
-        List<Double> way = moved.way(c.get("nearest").asDouble(), own);
+        List<Double> way = moved.way(c.get("nearest").asDouble(), closer);
         assertThat(way).startsWith(moved.metres()).isSortedAccordingTo((a, b) -> Double.compare(b, a));
         assertThat(way.get(way.size() - 1)).isLessThanOrEqualTo(Math.max(moved.metres(), c.get("nearest").asDouble()));
         assertThat(moved.easier()).isGreaterThan(moved.metres());
