@@ -15,6 +15,15 @@ document.addEventListener('click', (event) => {
       .then(() => { copy.textContent = 'Copied'; });
   }
 });
+// Who signs out leaves no lesson behind that was kept for no signal.
+document.addEventListener('submit', (event) => {
+  if (!event.target.action?.endsWith('/logout')) return;
+  Object.keys(localStorage).filter((name) => /^cahier\.hour\.\d/.test(name)).forEach((name) => localStorage.removeItem(name));
+  globalThis.caches?.keys().then((names) => names.forEach(async (name) => {
+    const cache = await caches.open(name);
+    (await cache.keys()).filter((page) => new URL(page.url).pathname.startsWith('/lessons/')).forEach((page) => cache.delete(page));
+  }));
+});
 // One submit is enough: a double click sends a form once. Coming back to the page makes it usable again.
 document.addEventListener('submit', (event) => {
   if (event.target.matches('[data-again]')) return; // a download leaves the page as it is

@@ -29,11 +29,21 @@ export const sitting = {
   clear(step) { localStorage.removeItem(`cahier.sitting.${step}`); },
 };
 
-/** Sends what waits for one household's link, in the order in which it was tapped. */
+/** Where the owner's pages send each kind. */
+const OWNER = (id) => ({ rep: 'reps', undo: `reps/${id}/undo`, correct: `reps/${id}/correct`, detail: `reps/${id}/detail`, finish: `sessions/${id}/finish`, alarm: 'alarms', question: 'questions', incident: 'incidents', exposure: 'exposures', unmet: `exposures/${id}/undo`, calm: `exposures/${id}/calm`, sign: `exposures/${id}/sign`,
+  count: 'counts', uncount: `counts/${id}/undo`, watch: 'watch-taps', unwatch: `watch-taps/${id}/undo`, outing: 'outings', unout: `outings/${id}/undo`,
+  departure: 'departures', undeparted: `departures/${id}/undo`, settled: `departures/${id}/settled`, early: 'signs', felt: 'felt', touch: 'touches', untouched: `touches/${id}/undo` });
+
+/** Sends what waits for one household's link, or for one lesson of a trainer's, in the order in which it was tapped. */
 export class Queue {
-  constructor(token, tell) {
+  /** A trainer's page says where it sends, with what in its head, and whether reps go one by one. */
+  constructor(token, tell, { base = `/o/${token}`, paths = OWNER, headers = {}, single = false } = {}) {
     this.token = token;
     this.tell = tell;
+    this.base = base;
+    this.paths = paths;
+    this.headers = headers;
+    this.single = single;
     this.failures = 0;
     this.most = BATCH;
     this.running = null;
@@ -125,7 +135,7 @@ export class Queue {
   nextPart(waiting) {
     const alarm = waiting.find((w) => w.kind === 'alarm');
     if (alarm) return [alarm];   // nothing else is as urgent
-    if (waiting[0].kind !== 'rep') return [waiting[0]];
+    if (this.single || waiting[0].kind !== 'rep') return [waiting[0]];
     const end = waiting.findIndex((w) => w.kind !== 'rep');
     return waiting.slice(0, Math.min(this.most, end < 0 ? waiting.length : end));
   }
@@ -134,14 +144,12 @@ export class Queue {
   async post(part) {
     const first = part[0];
     const id = first.body.id;
-    const path = { rep: 'reps', undo: `reps/${id}/undo`, correct: `reps/${id}/correct`, detail: `reps/${id}/detail`, finish: `sessions/${id}/finish`, alarm: 'alarms', question: 'questions', incident: 'incidents', exposure: 'exposures', unmet: `exposures/${id}/undo`, calm: `exposures/${id}/calm`, sign: `exposures/${id}/sign`,
-      count: 'counts', uncount: `counts/${id}/undo`, watch: 'watch-taps', unwatch: `watch-taps/${id}/undo`, outing: 'outings', unout: `outings/${id}/undo`,
-      departure: 'departures', undeparted: `departures/${id}/undo`, settled: `departures/${id}/settled`, early: 'signs', felt: 'felt', touch: 'touches', untouched: `touches/${id}/undo` }[first.kind];
-    const message = first.kind === 'rep' ? { sentAt: new Date().toISOString(), reps: part.map((w) => w.body) } : first.body;
+    const message = first.kind === 'rep' && !this.single ? { sentAt: new Date().toISOString(), reps: part.map((w) => w.body) } : first.body;
     try {
-      const answer = await fetch(`/o/${this.token}/${path}`, {
-        method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify(message),
+      const answer = await fetch(`${this.base}/${this.paths(id)[first.kind]}`, {
+        method: 'POST', redirect: 'manual', headers: { 'Content-Type': 'application/json', Accept: 'application/json', ...this.headers }, body: JSON.stringify(message),
       });
+      if (answer.type === 'opaqueredirect' || [401, 403].includes(answer.status)) return { problem: 'Signed out. Kept here: reload and sign in.' };
       if (answer.ok) return {};
       // A refusal is {error}; the page for a link that leads nowhere says its status too.
       const body = answer.headers.get('Content-Type')?.includes('json') ? await answer.json() : {};

@@ -267,7 +267,7 @@ class DecisionController {
 
     /** The page it was asked from, if it is one of these; empty otherwise. */
     private static String local(@Nullable String back) {
-        return back != null && back.matches("/(households|tracks|lessons)/\\d{1,18}(/roadmap)?") ? back : "";
+        return back != null && back.matches("/(households|tracks|lessons)/\\d{1,18}(/roadmap|/close)?") ? back : "";
     }
 
     private Instant now() {

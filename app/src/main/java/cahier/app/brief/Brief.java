@@ -38,13 +38,15 @@ import java.util.Optional;
  * @param marked what was tapped although it rested
  * @param rests tracks that rest on the next sheet, and why
  * @param readers who gets a mail with the homework
+ * @param begun whether it runs, or ran
+ * @param noted what the trainer noted while it ran; may be empty
  * @param carriedOver tracks for which the hour has no time
  */
 record Brief(Facts facts, Lesson lesson, int number, LocalDate since, LocalDate today, List<Line> lines, List<Block> agenda, boolean own, Drawing ruler,
              List<TrackRow> rows, List<Send> sends, List<String> bring, List<String> carriedOver, List<Question> questions, List<Sitting> notes,
              List<Incident> incidents, Optional<Pack> pack, List<FoodLine> food,
              Map<Shown, Boolean> shown, List<Shown> notYet, List<Busy> clashes, List<String> readers,
-             List<Alarm> alarms, List<Taps.Said> marked, List<Send> rests) {
+             List<Alarm> alarms, List<Taps.Said> marked, List<Send> rests, boolean begun, String noted) {
 
     /**
      * One track since the lesson before.

@@ -13,12 +13,13 @@ import cahier.app.household.Lesson;
 import cahier.app.household.Person;
 import cahier.app.incident.Incidents;
 import cahier.app.judge.Answers;
+import cahier.app.judge.Decided;
+import cahier.app.judge.Judgements;
 import cahier.app.judge.Note;
 import cahier.app.judge.SuggestionWords;
 import cahier.app.lesson.AgendaLine;
 import cahier.app.lesson.BusyTimes;
 import cahier.app.lesson.Lessons;
-import cahier.app.lesson.Shown;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.log.RepWords;
@@ -40,6 +41,7 @@ import cahier.app.web.Dates;
 import cahier.core.decide.Cause;
 import cahier.core.decide.Decision;
 import cahier.core.lesson.Agenda;
+import cahier.core.lesson.Hour;
 import cahier.core.rep.Outcome;
 import java.time.Duration;
 import java.time.Instant;
@@ -77,8 +79,12 @@ class Briefs {
     private final Taps taps;
     private final AskedTogether together;
     private final Households households;
+    private final HourMapper hours;
+    private final Judgements judgements;
 
-    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, BusyTimes busy, Alarms alarms, Taps taps, AskedTogether together, Households households) {
+    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, BusyTimes busy, Alarms alarms, Taps taps, AskedTogether together, Households households, HourMapper hours, Judgements judgements) {
+        this.judgements = judgements;
+        this.hours = hours;
         this.together = together;
         this.households = households;
         this.alarms = alarms;
@@ -97,6 +103,7 @@ class Briefs {
 
     Brief of(PracticeId practice, long id, Instant now) {
         Lesson lesson = lessons.get(practice, id);
+        HourMapper.Running running = hours.running(practice, id).orElseThrow();
         Facts facts = households.facts(practice, lesson.householdId());
         ZoneId zone = facts.household().zone();
         Instant since = facts.lessons().stream().filter(l -> l.startsAt().isBefore(lesson.startsAt()) && l.state() != Lesson.State.MISSED).map(Lesson::startsAt).findFirst()
@@ -117,7 +124,13 @@ class Briefs {
                 food.of(practice, facts, pieces(next), book.today()), lessons.shown(practice, lesson), lessons.notYet(practice, lesson),
                 lesson.isOver() ? List.of() : busy.clashing(practice, lesson), Outbox.readers(facts).stream().map(Person::name).toList(),
                 alarms.history(practice, lesson.householdId()).stream().filter(a -> a.isOpen() || a.happenedAt().isAfter(since)).toList(), taps.since(practice, lesson.householdId(), since),
-                book.rows().stream().map(TrackRow::way).filter(w -> w.roadmap().current().isPresent() && w.permit().restsForGood()).map(w -> new Brief.Send(w.track().title(), w.why())).toList());
+                book.rows().stream().map(TrackRow::way).filter(w -> w.roadmap().current().isPresent() && w.permit().restsForGood()).map(w -> new Brief.Send(w.track().title(), w.why())).toList(),
+                running.beganAt() != null, running.notes());
+    }
+
+    /** The agenda that is suggested for a lesson. */
+    List<AgendaLine> agenda(PracticeId practice, Lesson lesson, Instant now) {
+        return written(Agenda.of(Math.max(Agenda.SHORTEST, lesson.minutes()), wishes(books.open(practice, lesson.householdId(), now))));
     }
 
     private void askFor(PracticeId practice, Lesson lesson, Instant since) {
@@ -179,7 +192,7 @@ class Briefs {
         lines.add(new AgendaLine("Talk through the log", Agenda.LOG));
         agenda.blocks().forEach(b -> lines.add(new AgendaLine(b.track(), b.minutes())));
         if (agenda.ownPractice() > 0) {
-            lines.add(new AgendaLine("They practise, you watch", agenda.ownPractice()));
+            lines.add(new AgendaLine(Hour.OWN, agenda.ownPractice()));
         }
         lines.add(new AgendaLine("Homework and next date", Agenda.CLOSE));
         return lines;
@@ -208,13 +221,14 @@ class Briefs {
     private static Brief.Send send(RoadmapTrack way, List<TrackRow> waiting) {
         TrackSteps map = way.roadmap();
         Decision decision = waiting.stream().filter(r -> r.track().id() == map.track().id()).flatMap(r -> r.note().stream()).map(n -> n.decided().suggested()).findFirst().orElse(Decision.STAY);
+        Optional<String> halfWay = decision == Decision.SPLIT ? map.between().map(b -> "step " + map.number() + ", " + b.title()) : Optional.empty();
         Optional<Step> moved = switch (decision) {
             case UP -> map.above();
             case BACK -> map.below();
             default -> way.permit().step().stream().mapToObj(map.steps()::get).findFirst();
         };
         return new Brief.Send(map.track().title(), decision == Decision.DONE ? "goal reached, a cold rep now and then"
-                : moved.map(s -> "step " + (map.indexOf(s.id()).orElse(0) + 1) + ", " + s.title()).orElse(""));
+                : halfWay.isPresent() ? halfWay.get() : moved.map(s -> "step " + (map.indexOf(s.id()).orElse(0) + 1) + ", " + s.title()).orElse(""));
     }
 
     /** Food and equipment of the steps that are worked, each once. */
@@ -232,18 +246,25 @@ class Briefs {
     record Seen(long decision, int version) {
     }
 
-    /** Accepts what was ticked, issues the homework and marks the lesson given, all or nothing. */
-    Optional<Homework> close(TrainerUser me, Lesson lesson, List<Seen> accepted, Map<Shown, Boolean> shown, String site, Instant now) {
+    /** Accepts what was ticked, issues the homework, plans the next lesson and marks this one given, all or nothing. */
+    Optional<Homework> close(TrainerUser me, Lesson lesson, List<Seen> accepted, Optional<Lesson> next, String site, Instant now) {
         if (!lessons.give(me.practice(), lesson)) {
             throw new Over();
         }
-        lessons.keepShown(me.practice(), lesson, shown);
-        for (Seen seen : accepted) {
-            if (answers.accept(me, seen.decision(), seen.version(), now) != Answers.Result.DONE) {
-                throw new Changed();
-            }
-        }
+        accepted.forEach(seen -> accept(me, seen, now));
+        next.ifPresent(n -> households.put(me.practice(), n));
         return sending.issue(me, lesson.householdId(), Sending.Wish.USUAL, site, now);
+    }
+
+    /** A split that was ticked puts in the step half-way. */
+    private void accept(TrainerUser me, Seen seen, Instant now) {
+        TrackSteps map = tracks.get(me.practice(), answers.trackOf(me.practice(), seen.decision()));
+        Optional<Decided> open = judgements.open(me.practice(), map.track().id()).filter(d -> d.id() == seen.decision() && d.version() == seen.version());
+        boolean split = open.filter(d -> d.suggested() == Decision.SPLIT).isPresent();
+        Answers.Result result = split ? map.between().map(b -> answers.split(me, seen.decision(), b, "", now)).orElse(Answers.Result.ASKS) : answers.accept(me, seen.decision(), seen.version(), now);
+        if (result != Answers.Result.DONE) {
+            throw new Changed();
+        }
     }
 
     /** The lesson was closed before, in another window perhaps. */

@@ -16,7 +16,6 @@ import cahier.app.log.Ending;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
 import cahier.app.scope.TrainerUser;
-import cahier.app.sheet.Homework;
 import cahier.app.track.Step;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
@@ -27,7 +26,6 @@ import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import java.io.IOException;
 import java.io.Reader;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -39,7 +37,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -170,29 +167,11 @@ class LessonController {
         Step step = map.current().filter(s -> map.track().householdId() == lesson.householdId()).orElseThrow(() -> new NotFound("a current step"));
         boolean lives = person != null && households.facts(me.practice(), lesson.householdId()).people().stream().anyMatch(p -> p.id() == person);
         Instant now = Instant.now(clock);
-        UUID sitting = UUID.nameUUIDFromBytes(("lesson " + id + " track " + track).getBytes(StandardCharsets.UTF_8));
+        UUID sitting = Hours.sitting(id, track);
         log.store(households.get(me.practice(), lesson.householdId()), List.of(new NewRep(UUID.randomUUID(), sitting, track, step.id(), outcome, shown ? Role.SHOWN : Role.WORK, now,
                 lives ? person : null, null)), null, now);
         log.end(households.get(me.practice(), lesson.householdId()), sitting, now, Ending.of(null, ""), now);
         return back(id) + "#check-" + track;
-    }
-
-    /** @param accept "decision:version" of each suggestion that was ticked */
-    @PostMapping("/lessons/{id}/close")
-    String close(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam(required = false) @Nullable List<String> accept, @RequestParam Map<String, String> all, RedirectAttributes flash) {
-        Lesson lesson = lessons.get(me.practice(), id);
-        List<Briefs.Seen> seen = accept == null ? List.of() : accept.stream().filter(a -> a.matches("\\d{1,18}:\\d{1,9}"))
-                .map(a -> new Briefs.Seen(Long.parseLong(a.substring(0, a.indexOf(':'))), Integer.parseInt(a.substring(a.indexOf(':') + 1)))).toList();
-        try {
-            Optional<Homework> sheet = briefs.close(me, lesson, seen, shown(all), site.address(), Instant.now(clock));
-            return sheet.map(s -> "redirect:/sheets/" + s.id()).orElse(back(id));
-        } catch (Briefs.Changed e) {
-            flash.addFlashAttribute("refusal", "A suggestion has changed since you opened this page. Nothing was closed or sent; look again.");
-            return back(id);
-        } catch (Briefs.Over e) {
-            flash.addFlashAttribute("refusal", "This lesson is over. Nothing was sent again.");
-            return back(id);
-        }
     }
 
     /** What the owner showed back, kept before the lesson is closed. */

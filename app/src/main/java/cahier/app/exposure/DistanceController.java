@@ -75,9 +75,9 @@ class DistanceController {
     /** What the trainer accepts or sets by hand, "18 m" or "60 ft", with a step of their own and a goal where they want one. */
     @PostMapping("/households/{id}/distances")
     String set(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam long dog, @RequestParam Trigger kind, @RequestParam(defaultValue = "0") int loudness,
-               @RequestParam(defaultValue = "") String metres, @RequestParam(defaultValue = "") String step, @RequestParam(defaultValue = "") String goal, @RequestParam Optional<WorkAt.How> how, RedirectAttributes flash) {
+               @RequestParam(defaultValue = "") String metres, @RequestParam(defaultValue = "") String step, @RequestParam(defaultValue = "") String goal, @RequestParam Optional<WorkAt.How> closer, RedirectAttributes flash) {
         return refusing(me, id, flash, () -> {
-            WorkAt at = new WorkAt(Far.read(metres).metres(), within("step closer", step, LEAST_STEP, MOST_STEP), within("goal", goal, NextDistance.NEAREST, Far.FURTHEST_M), how);
+            WorkAt at = new WorkAt(Far.read(metres).metres(), within("step closer", step, LEAST_STEP, MOST_STEP), within("goal", goal, NextDistance.NEAREST, Far.FURTHEST_M), closer);
             exposures.set(me.practice(), id, dog, threat(kind, loudness), at, me.signature(), Instant.now(clock));
         });
     }

@@ -113,11 +113,31 @@ public class Judgements {
     /** "2 more clean in a row, 1 more day": what the current step still lacks; empty when its pass rule and spread hold, or there is no step. */
     public String missing(PracticeId practice, long track, Instant now) {
         TrackSteps roadmap = tracks.get(practice, track);
-        if (roadmap.current().isEmpty()) {
-            return "";
-        }
-        Household household = households.get(practice, roadmap.track().householdId());
-        Case given = cases.of(household, roadmap, roadmap.visit().orElseThrow(), now);
+        return roadmap.current().isEmpty() ? "" : missing(given(practice, roadmap, now));
+    }
+
+    /**
+     * How a step stands before anything is suggested.
+     *
+     * @param missing "2 more clean in a row"; empty when its pass rule and spread hold
+     * @param odds that it is clean {@code bar} of the time or more, 0 to 1
+     * @param clean of the last {@code of}, up to 20
+     */
+    public record Stands(String missing, double odds, double bar, int clean, int of) {
+    }
+
+    /** The same with the odds; the dog must stand on a step. */
+    public Stands stands(PracticeId practice, long track, Instant now) {
+        Case given = given(practice, tracks.get(practice, track), now);
+        Evidence evidence = Evidence.of(given.visit());
+        return new Stands(missing(given), evidence.odds(Evidence.ODDS_BAR, Evidence.ODDS_REPS), Evidence.ODDS_BAR, evidence.count(Outcome.CLEAN, Evidence.ODDS_REPS), Math.min(Evidence.ODDS_REPS, evidence.reps()));
+    }
+
+    private Case given(PracticeId practice, TrackSteps roadmap, Instant now) {
+        return cases.of(households.get(practice, roadmap.track().householdId()), roadmap, roadmap.visit().orElseThrow(), now);
+    }
+
+    private static String missing(Case given) {
         return SuggestionWords.missing(given.rule().check(given.visit().counted(given.staleDays())).missing());
     }
 

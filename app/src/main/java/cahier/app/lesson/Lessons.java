@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -74,6 +75,15 @@ public class Lessons {
             } else {
                 lessons.dropShown(practice, lesson.id(), what);
             }
+        }
+    }
+
+    /** One thing that was looked for; none where it was not after all. */
+    public void putShown(PracticeId practice, Lesson lesson, Shown what, @Nullable Boolean fine) {
+        if (fine == null) {
+            lessons.dropShown(practice, lesson.id(), what);
+        } else {
+            lessons.putShown(practice, lesson.id(), what, fine);
         }
     }
 

@@ -2,6 +2,7 @@ package cahier.app.owner;
 
 import cahier.app.account.AccountService;
 import cahier.app.ask.Questions;
+import cahier.app.coach.CoachTables;
 import cahier.app.exposure.Exposures;
 import cahier.app.exposure.Far;
 import cahier.app.household.Facts;

@@ -88,19 +88,13 @@ class OwnerMoves {
             return;
         }
         Suggestion stands = open.grounds().suggestion();
-        Optional<StepPlan> between = Standing.splitsByItself(stands, map.track().kind()) ? between(map) : Optional.empty();
+        Optional<StepPlan> between = Standing.splitsByItself(stands, map.track().kind()) ? map.between() : Optional.empty();
         boolean goes = stands.decision() == Decision.BACK || stands.decision() == Decision.UP && !nextWaits(event.practice(), map, event.at());
         if (between.isPresent()) {
             answers.applySplit(event.practice(), open, between.get(), by, event.at());
         } else if (goes && Standing.appliesByItself(stands, judgements.isAfterTooMuch(event.practice(), event.track()))) {
             answers.apply(event.practice(), open, by, event.at());
         }
-    }
-
-    /** The step half-way to the one below, where a figure lies between; what must be written waits for the trainer. */
-    private static Optional<StepPlan> between(TrackSteps map) {
-        StepPlan current = map.current().orElseThrow().written();
-        return map.below().map(below -> current.between(below.written())).filter(made -> !made.equals(current));
     }
 
     /** What the trainer took back is not carried out again on the same reps. */

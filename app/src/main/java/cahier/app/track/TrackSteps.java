@@ -39,6 +39,11 @@ public record TrackSteps(Track track, List<Step> steps, Optional<Stay> visit) {
         return currentIndex().filter(i -> i > 0).map(i -> steps.get(i - 1));
     }
 
+    /** The step half-way to the one below, where a figure lies between; what must be written waits for the trainer. */
+    public Optional<StepPlan> between() {
+        return current().map(Step::written).flatMap(here -> below().map(below -> here.between(below.written())).filter(made -> !made.equals(here)));
+    }
+
     /** The step after the current one, if there is one. */
     public Optional<Step> above() {
         return currentIndex().filter(i -> i < steps.size() - 1).map(i -> steps.get(i + 1));

@@ -141,7 +141,7 @@ class LessonPagesTest extends AppTest {
         clock.pass(Duration.ofHours(2));
         home.practise("ccccc");
         Decided up = home.suggestion();
-        brief().andExpect(content().string(allOf(containsString("Leave it: step up"), containsString("step 2, Step 2"), containsString("One decision waits."))));
+        open("/lessons/" + lesson + "/close").andExpect(content().string(allOf(containsString("Leave it: step up"), containsString("step 2, Step 2"), containsString("One decision waits."))));
         send("/lessons/" + lesson + "/close", "accept", up.id() + ":" + up.version()).andExpect(redirectedUrlPattern("/sheets/*"));
         assertThat(home.roadmap().number()).isEqualTo(2);
         assertThat(asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().items().get(0).number()).isEqualTo(2);
@@ -157,7 +157,7 @@ class LessonPagesTest extends AppTest {
         home.practise("ccccc");
         Decided up = home.suggestion();
         long sheet = asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().id();
-        send("/lessons/" + lesson + "/close", "accept", up.id() + ":" + (up.version() + 1)).andExpect(redirectedUrl("/lessons/" + lesson)).andExpect(flash().attribute("refusal", containsString("Nothing was closed or sent")));
+        send("/lessons/" + lesson + "/close", "accept", up.id() + ":" + (up.version() + 1)).andExpect(redirectedUrl("/lessons/" + lesson + "/close")).andExpect(flash().attribute("refusal", containsString("Nothing was closed or sent")));
         assertThat(state()).isEqualTo(Lesson.State.PLANNED);
         assertThat(home.roadmap().number()).isEqualTo(1);
         assertThat(asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().id()).isEqualTo(sheet);
@@ -187,7 +187,8 @@ class LessonPagesTest extends AppTest {
         brief().andExpect(content().string(not(containsString("Look again"))));
         long next = plan(now().plus(Duration.ofDays(8)), 60);
         open("/lessons/" + next).andExpect(content().string(allOf(containsString("Look again"), containsString("The marker comes too late."), not(containsString("The lead is tight.")))));
-        send("/lessons/" + next + "/close", "shown-MARKER", "fine");
+        send("/lessons/" + next + "/shown", "shown-MARKER", "fine");
+        send("/lessons/" + next + "/close");
         open("/lessons/" + plan(now().plus(Duration.ofDays(15)), 60)).andExpect(content().string(not(containsString("Look again"))));
     }
 
@@ -224,6 +225,6 @@ class LessonPagesTest extends AppTest {
         for (int last = 2; last >= 0; last--) {
             send("/steps/" + home.roadmap().steps().get(last).id() + "/remove");
         }
-        brief().andExpect(content().string(allOf(containsString(">Close lesson<"), containsString("No step to practise: no track is open."))));
+        open("/lessons/" + lesson + "/close").andExpect(content().string(allOf(containsString(">Close lesson<"), containsString("No step to practise: no track is open."))));
     }
 }

@@ -77,7 +77,7 @@ class LedTest extends AppTest {
     @Test
     void theEstimateLeadsWhereTheTrainerSaysSo() throws Exception {
         meet(home, 20, "UNPROMPTED", "UNPROMPTED", "UNPROMPTED", "UNPROMPTED");
-        set("20 m", "how", "LED");
+        set("20 m", "closer", "LED");
         meet(home, 20, "UNPROMPTED", "UNPROMPTED");
         assertThat(reading().set().getAsDouble()).isEqualTo(20);
         meet(home, 20, "UNPROMPTED");
@@ -88,11 +88,11 @@ class LedTest extends AppTest {
         assertThat(reading().led()).as("what is left empty stays").isPresent();
         set("18 m", "step", "1 m");
         assertThat(reading().led()).as("a step of their own ends it").isEmpty();
-        set("18 m", "how", "LED");
+        set("18 m", "closer", "LED");
         assertThat(reading().led()).isPresent();
-        send("/households/" + home.id + "/distances", "dog", Long.toString(dog), "kind", "DOG", "metres", "18 m", "how", "LED", "step", "1 m")
+        send("/households/" + home.id + "/distances", "dog", Long.toString(dog), "kind", "DOG", "metres", "18 m", "closer", "LED", "step", "1 m")
                 .andExpect(flash().attribute("refusal", containsString("must have no step of its own while the estimate leads, was 1.0 m")));
-        set("18 m", "how", "STEPS");
+        set("18 m", "closer", "STEPS");
         assertThat(reading().led()).isEmpty();
         assertThat(reading().run()).isEqualTo(5);
     }
@@ -102,7 +102,7 @@ class LedTest extends AppTest {
     void thePhoneGoesWhereTheServerGoesAlsoWithoutSignal() throws Exception {
         meet(home, 20, "UNPROMPTED", "REACTED", "UNPROMPTED", "PROMPTED", "UNPROMPTED");
         meet(home, 14, "STARED", "REACTED");
-        set("24 m", "how", "LED");
+        set("24 m", "closer", "LED");
         try (Browser browser = browser().expecting("ERR_INTERNET_DISCONNECTED")) {
             Page owner = browser.visitor(390, 844);
             owner.navigate("/o/" + home.token + "/met");
@@ -144,7 +144,7 @@ class LedTest extends AppTest {
         assertThat(learnt.dogs()).isGreaterThanOrEqualTo(Steepness.FEWEST_DOGS);
         open("/households/" + home.id + "/distances").andExpect(content().string(containsString("How sharply a dog turns is taken from " + learnt.dogs() + " dogs of yours")));
         assertThat(reading().estimate()).as("what is shown goes by it").isEqualTo(WorkingDistance.of(reading().estimate().exposures(), learnt));
-        set("20 m", "how", "LED");
+        set("20 m", "closer", "LED");
         assertThat(reading().led()).as("and what leads").contains(new Steepness(learnt.median(), learnt.sd(), 0));
         mvc.perform(get("/o/" + home.token + "/met")).andExpect(content().string(containsString("data-led=\"" + learnt.median() + "," + learnt.sd() + "\"")));
     }

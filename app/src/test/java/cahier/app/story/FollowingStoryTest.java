@@ -109,7 +109,7 @@ class FollowingStoryTest extends AppTest {
         long lesson = lesson();
         try (Browser browser = browser()) {
             Page trainer = browser.trainer(edda());
-            trainer.navigate("/lessons/" + lesson);
+            trainer.navigate("/lessons/" + lesson + "/close");
             assertThat(trainer.locator("input[name=accept]")).hasCount(0);
             trainer.locator("#closing a[href*='/call']").click();
             assertThat(trainer.locator("h1")).hasText("What comes next");
@@ -128,7 +128,7 @@ class FollowingStoryTest extends AppTest {
             trainer.fill("#title", "With the hand");
             Browser.fits(trainer);
             trainer.locator("main .buttons .button.is-primary").click();
-            trainer.waitForURL("**/lessons/" + lesson);
+            trainer.waitForURL("**/lessons/" + lesson + "/close");
             assertThat(home.roadmap().current().orElseThrow().title()).isEqualTo("With the hand");
             Page owner = browser.visitor(390, 844);
             owner.navigate(phone());

@@ -99,7 +99,8 @@ class LessonLoopTest extends AppTest {
         trainer.locator("#shown fieldset").nth(1).getByLabel("right", new Locator.GetByLabelOptions().setExact(true)).check();
         trainer.locator("#shown button").click();
         assertThat(trainer.locator("#shown fieldset").nth(0).getByLabel("not yet")).isChecked();
-        assertThat(trainer.locator("#close")).containsText("By mail to Sola, with the sheet.");
+        trainer.locator(".closebar a").click();
+        assertThat(trainer.locator("#closing")).containsText("By mail to Sola, with the sheet.");
         trainer.locator(".closebar button").click();
         assertThat(trainer.locator("h1")).hasText("Homework 1");
     }
@@ -150,7 +151,8 @@ class LessonLoopTest extends AppTest {
         trainer.locator("textarea[name=answer]").fill("Yes, for as long as he likes.");
         trainer.locator("form:has(textarea[name=answer]) button").click();
         assertThat(trainer.locator("textarea[name=answer]")).hasCount(0);
-        assertThat(trainer.locator("#close")).containsText("Leave it: step up");
+        trainer.locator(".closebar a").click();
+        assertThat(trainer.locator("#closing")).containsText("Leave it: step up");
         trainer.locator(".closebar button").click();
         assertThat(trainer.locator("h1")).hasText("Homework 2");
     }
@@ -159,6 +161,7 @@ class LessonLoopTest extends AppTest {
         brief(trainer, book, 0);
         assertThat(trainer.locator("h1")).hasText("Lesson 3");
         assertThat(trainer.locator(".since tbody tr").first()).containsText("Sola 4");
+        trainer.locator(".closebar a").click();
         trainer.locator(".closebar button").click();
         assertThat(trainer.locator("h1")).hasText("Homework 3");
         trainer.getByText("Print", new Page.GetByTextOptions().setExact(true)).click();

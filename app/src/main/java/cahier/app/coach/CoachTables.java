@@ -1,4 +1,4 @@
-package cahier.app.owner;
+package cahier.app.coach;
 
 import cahier.core.coach.Advice;
 import cahier.core.coach.Coach;
@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
  * The coach's tables as a page carries them: the advice of each row as a letter, whether the next rep is an easier one as 0 or 1, and the next
  * rows after CLEAN, HELPED, MISSED and TOO_MUCH, in one line each.
  */
-final class CoachTables {
+public final class CoachTables {
 
     private static final Map<Advice, Character> LETTERS = Map.of(Advice.STOP, 'S', Advice.END, 'E', Advice.EASE, 'A', Advice.BREATHE, 'B', Advice.GO, 'G');
     private static final Map<TrackKind, CoachTables> ALL = Arrays.stream(TrackKind.values()).collect(Collectors.toMap(Function.identity(), k -> new CoachTables(CoachTable.of(k))));
@@ -29,7 +29,7 @@ final class CoachTables {
         next = table.rows().stream().flatMap(r -> r.next().stream()).map(String::valueOf).collect(Collectors.joining(","));
     }
 
-    static CoachTables of(TrackKind kind) {
+    public static CoachTables of(TrackKind kind) {
         return Objects.requireNonNull(ALL.get(kind));
     }
 
