@@ -2,6 +2,8 @@ package cahier.app.story;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.support.AppTest;
@@ -27,6 +29,8 @@ class AccessibilityTest extends AppTest {
 
     @Autowired
     private Judgements judgements;
+    @Autowired
+    private Households households;
 
     @ParameterizedTest
     @EnumSource(value = ColorScheme.class, names = {"LIGHT", "DARK"})
@@ -40,7 +44,7 @@ class AccessibilityTest extends AppTest {
                 household + "/edit", household + "/intake", household + "/flags/new",
                 household + "/method", household + "/baselines", "/flags/1", "/flags/1/letter", household + "/tracks/new", track, track + "/edit", track + "/overrule", track + "/split", track + "/steps/new", track + "/climb", track + "/place?place=1",
                 household + "/roadmap", household + "/distances", household + "/roadmap/import", household + "/method/changes", "/shelf", "/shelf/bed-while-someone-comes", "/shelf/import",
-                "/sheets", "/sheets/1", "/lessons", "/lessons/1", "/lessons/4", "/bench/sight-line?household=3", "/bench/triangle", "/bench/provisions", "/forecasts", "/households/3/distances", "/households/5/alone", "/households/1/week", "/households/3/handling?on=2026-11-01", "/outbox", "/outbox/texts/HOMEWORK", "/settings", "/settings/method", "/settings/keeping", "/settings/bring-in", "/account", household + "/leave", household + "/erase", household + "/history", household + "/looks", "/households/closed", household + "?facts=dogs&edit=1", household + "/homework", "/sheets/1/print", "/nowhere");
+                "/sheets", "/sheets/1", "/lessons", "/lessons/1", "/lessons/4", "/lessons/4/close", "/bench/sight-line?household=3", "/bench/triangle", "/bench/provisions", "/forecasts", "/households/3/distances", "/households/5/alone", "/households/1/week", "/households/3/handling?on=2026-11-01", "/outbox", "/outbox/texts/HOMEWORK", "/settings", "/settings/method", "/settings/keeping", "/settings/bring-in", "/account", household + "/leave", household + "/erase", household + "/history", household + "/looks", "/households/closed", household + "?facts=dogs&edit=1", household + "/homework", "/sheets/1/print", "/nowhere");
         String today = "/o/demo-sorrel-7Gm2xTf5Wd8RkPz4Hn6jBv1q";
         try (Browser browser = browser().expecting("status of 404")) {
             check(scheme, browser.visitor(1280, 800, scheme), List.of("/login", "/lost-password", "/new-password/never-made"));
@@ -52,6 +56,7 @@ class AccessibilityTest extends AppTest {
                     : List.of(today, today + "/progress", today + "/met", today + "/week", today + "/touch"));
             Home home = homes.make(edda(), TrackKind.SKILL, 3);   // taps go to a household of the tests' own
             check(scheme, owner, List.of("/o/" + home.token + "/paper/" + home.stepNow()));
+            check(scheme, browser.trainer(edda()), List.of(runningLesson(home)));
             owner.navigate("/o/" + home.token);
             owner.locator(".pf a").click();
             owner.waitForSelector("body[data-ready]");
@@ -69,6 +74,21 @@ class AccessibilityTest extends AppTest {
             found.addAll(violations(owner));
             assertThat(found).isEmpty();
         }
+    }
+
+    /** One of its own, begun. */
+    private String runningLesson(Home home) {
+        asEdda(() -> {
+            households.put(edda().practice(), new Lesson(0, home.id, now(), 60, "", 0, Lesson.State.PLANNED, 0));
+            return null;
+        });
+        long lesson = home.facts().lessons().get(0).id();
+        try {
+            send("/lessons/" + lesson + "/begin");
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+        return "/lessons/" + lesson + "/hour";
     }
 
     /** The theme changes colours, not sizes: whether everything fits is looked at once. */

@@ -2,7 +2,6 @@ package cahier.app.story;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import cahier.app.gate.Gates;
 import cahier.app.household.Households;
 import cahier.app.judge.Judgements;
 import cahier.app.sheet.Homeworks;
@@ -32,8 +31,6 @@ class PicturesTest extends AppTest {
     @Autowired
     private Homeworks homeworks;
     @Autowired
-    private Gates gates;
-    @Autowired
     private Households households;
 
     @Test
@@ -45,7 +42,6 @@ class PicturesTest extends AppTest {
             take(trainer, "/", "desk");
             take(trainer, "/households/" + split.householdId(), "household");
             take(trainer, "/tracks/" + split.trackId(), "track");
-            take(trainer, "/households/" + flagged() + "/intake", "intake");
             take(trainer, "/lessons/" + lessonToday(), "lesson");
             take(trainer, "/sheets/" + sheet() + "/print", "sheet");
             take(trainer, "/households/3/distances", "distances");
@@ -58,7 +54,16 @@ class PicturesTest extends AppTest {
             trainer.navigate("/households/1");
             trainer.locator(".track").filter(new Locator.FilterOptions().setHasText("Leave it")).locator(".cross").click();
             assertThat(trainer.locator("#track-2 .note.is-done")).isVisible();
-            take(trainer, "/households/1/homework", "issue");
+            take(trainer, "/lessons/" + lessonToday() + "/close", "close");
+            trainer.navigate("/lessons/" + lessonToday());
+            trainer.locator("form[action$='/begin'] button").click();
+            trainer.waitForSelector("body[data-ready]");
+            trainer.setViewportSize(820, 1180);
+            trainer.locator("[data-part=block-2]").click();
+            trainer.click("[data-outcome=CLEAN]");
+            trainer.click("[data-outcome=HELPED]");
+            assertThat(trainer.locator("#stands")).isVisible();
+            trainer.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("running.png")));
             Page night = browser.trainer(1280, 800, ColorScheme.DARK);
             take(night, "/households/" + split.householdId() + "/leave", "leave-night");
             Page owner = browser.visitor(390, 844);
@@ -81,10 +86,6 @@ class PicturesTest extends AppTest {
 
     private long sheet() {
         return asImre(() -> homeworks.latest(imre().practice(), 1)).orElseThrow().id();
-    }
-
-    private long flagged() {
-        return asImre(() -> gates.get(imre().practice(), 1)).householdId();
     }
 
     private static void take(Page page, String path, String name) {
