@@ -58,7 +58,7 @@ public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, O
     }
 
     public Optional<Lesson> nextLesson() {
-        return household().isClosed() ? Optional.empty() : facts.lessons().stream().filter(l -> l.endsAt().isAfter(now)).reduce((a, b) -> b);
+        return household().isClosed() ? Optional.empty() : facts.lessons().stream().filter(l -> l.endsAt().isAfter(now) && !l.isOver()).reduce((a, b) -> b);
     }
 
     public String personName(@Nullable Long id) {

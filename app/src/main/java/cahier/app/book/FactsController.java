@@ -10,6 +10,8 @@ import cahier.app.household.FactForms.WordForm;
 import cahier.app.household.FactKind;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Households;
+import cahier.app.household.Lesson;
+import cahier.app.lesson.Clashes;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import java.time.Clock;
@@ -40,9 +42,11 @@ class FactsController {
     private final Households households;
     private final BookPage page;
     private final AccountService accounts;
+    private final Clashes clashes;
     private final Clock clock;
 
-    FactsController(Households households, BookPage page, AccountService accounts, Clock clock) {
+    FactsController(Households households, BookPage page, AccountService accounts, Clashes clashes, Clock clock) {
+        this.clashes = clashes;
         this.accounts = accounts;
         this.households = households;
         this.page = page;
@@ -83,8 +87,15 @@ class FactsController {
     String lesson(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") LessonForm form,
                   BindingResult result, Model model) {
         ZoneId zone = zone(me, household);
-        return save(FactKind.LESSONS, me, household, result, model, "startsAt", c -> form.read(c, household, zone),
-                l -> households.put(me.practice(), l));
+        return save(FactKind.LESSONS, me, household, result, model, "startsAt", c -> {
+            Lesson lesson = form.read(c, household, zone);
+            String clash = result.hasErrors() || form.isSure() ? "" : Clashes.said(clashes.of(me.practice(), lesson), zone);
+            if (!clash.isEmpty()) {
+                c.refuse("startsAt", clash + ". Save again to plan it all the same");
+                model.addAttribute("sure", form.startsAt());
+            }
+            return lesson;
+        }, l -> households.put(me.practice(), l));
     }
 
     @PostMapping("/{kind:people|dogs|places|words|lessons}/{id}/remove")

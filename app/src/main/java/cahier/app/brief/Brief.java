@@ -9,7 +9,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Lesson;
 import cahier.app.incident.Incident;
-import cahier.app.lesson.Busy;
+import cahier.app.lesson.Clashes;
 import cahier.app.lesson.Pack;
 import cahier.app.lesson.Shown;
 import cahier.app.log.Sitting;
@@ -45,7 +45,7 @@ import java.util.Optional;
 record Brief(Facts facts, Lesson lesson, int number, LocalDate since, LocalDate today, List<Line> lines, List<Block> agenda, boolean own, Drawing ruler,
              List<TrackRow> rows, List<Send> sends, List<String> bring, List<String> carriedOver, List<Question> questions, List<Sitting> notes,
              List<Incident> incidents, Optional<Pack> pack, List<FoodLine> food,
-             Map<Shown, Boolean> shown, List<Shown> notYet, List<Busy> clashes, List<String> readers,
+             Map<Shown, Boolean> shown, List<Shown> notYet, List<Clashes.Clash> clashes, List<String> readers,
              List<Alarm> alarms, List<Taps.Said> marked, List<Send> rests, boolean begun, String noted) {
 
     /**

@@ -18,7 +18,7 @@ import cahier.app.judge.Judgements;
 import cahier.app.judge.Note;
 import cahier.app.judge.SuggestionWords;
 import cahier.app.lesson.AgendaLine;
-import cahier.app.lesson.BusyTimes;
+import cahier.app.lesson.Clashes;
 import cahier.app.lesson.Lessons;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
@@ -74,7 +74,7 @@ class Briefs {
     private final Answers answers;
     private final Incidents incidents;
     private final FoodLines food;
-    private final BusyTimes busy;
+    private final Clashes clashes;
     private final Alarms alarms;
     private final Taps taps;
     private final AskedTogether together;
@@ -82,7 +82,7 @@ class Briefs {
     private final HourMapper hours;
     private final Judgements judgements;
 
-    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, BusyTimes busy, Alarms alarms, Taps taps, AskedTogether together, Households households, HourMapper hours, Judgements judgements) {
+    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, Clashes clashes, Alarms alarms, Taps taps, AskedTogether together, Households households, HourMapper hours, Judgements judgements) {
         this.judgements = judgements;
         this.hours = hours;
         this.together = together;
@@ -98,7 +98,7 @@ class Briefs {
         this.answers = answers;
         this.incidents = incidents;
         this.food = food;
-        this.busy = busy;
+        this.clashes = clashes;
     }
 
     Brief of(PracticeId practice, long id, Instant now) {
@@ -122,7 +122,7 @@ class Briefs {
                 own.isPresent() ? List.of() : suggested.carriedOver(), book.questions(), log.notes(practice, lesson.householdId(), since, NOTES),
                 incidents.since(practice, lesson.householdId(), since), lessons.pack(practice, lesson.householdId()),
                 food.of(practice, facts, pieces(next), book.today()), lessons.shown(practice, lesson), lessons.notYet(practice, lesson),
-                lesson.isOver() ? List.of() : busy.clashing(practice, lesson), Outbox.readers(facts).stream().map(Person::name).toList(),
+                Clashes.overlapping(clashes.of(practice, lesson)), Outbox.readers(facts).stream().map(Person::name).toList(),
                 alarms.history(practice, lesson.householdId()).stream().filter(a -> a.isOpen() || a.happenedAt().isAfter(since)).toList(), taps.since(practice, lesson.householdId(), since),
                 book.rows().stream().map(TrackRow::way).filter(w -> w.roadmap().current().isPresent() && w.permit().restsForGood()).map(w -> new Brief.Send(w.track().title(), w.why())).toList(),
                 running.beganAt() != null, running.notes());
@@ -142,7 +142,7 @@ class Briefs {
         lessons.shown(practice, lesson);
         lessons.notYet(practice, lesson);
         taps.since(practice, household, since);
-        busy.clashing(practice, lesson);
+        clashes.of(practice, lesson);
         lessons.pack(practice, household);
     }
 

@@ -1,15 +1,16 @@
 package cahier.app.brief;
 
 import cahier.app.account.AccountService;
+import cahier.app.household.FactForms.LessonForm;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.lesson.AgendaLine;
-import cahier.app.lesson.Busy;
 import cahier.app.lesson.BusyTimes;
 import cahier.app.lesson.CalendarFile;
 import cahier.app.lesson.CalendarUpload;
 import cahier.app.lesson.Calendars;
+import cahier.app.lesson.Clashes;
 import cahier.app.lesson.Lessons;
 import cahier.app.lesson.Shown;
 import cahier.app.log.Ending;
@@ -19,9 +20,9 @@ import cahier.app.scope.TrainerUser;
 import cahier.app.track.Step;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
+import cahier.app.web.Check;
 import cahier.app.web.Dates;
 import cahier.app.web.NotFound;
-import cahier.app.web.Site;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import java.io.IOException;
@@ -37,6 +38,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -44,7 +46,9 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -69,12 +73,11 @@ class LessonController {
     private final RepLog log;
     private final Calendars calendars;
     private final BusyTimes busy;
+    private final Clashes clashes;
     private final Clock clock;
-    private final Site site;
 
     LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log,
-                     Calendars calendars, BusyTimes busy, Clock clock, Site site) {
-        this.site = site;
+                     Calendars calendars, BusyTimes busy, Clashes clashes, Clock clock) {
         this.briefs = briefs;
         this.lessons = lessons;
         this.households = households;
@@ -83,6 +86,7 @@ class LessonController {
         this.log = log;
         this.calendars = calendars;
         this.busy = busy;
+        this.clashes = clashes;
         this.clock = clock;
     }
 
@@ -92,33 +96,54 @@ class LessonController {
         ZoneId zone = accounts.zone(me.practice());
         LocalDate today = now.atZone(zone).toLocalDate();
         Instant midnight = today.atStartOfDay(zone).toInstant();
-        model.addAttribute("coming", listed(me, households.lessonsBetween(me.practice(), midnight, now.plus(AHEAD)), today));
-        List<Briefs.Listed> past = new ArrayList<>(listed(me, households.lessonsBetween(me.practice(), now.minus(BACK), midnight), today));
+        model.addAttribute("coming", listed(me, households.lessonsBetween(me.practice(), midnight, now.plus(AHEAD)), zone, today));
+        List<Briefs.Listed> past = new ArrayList<>(listed(me, households.lessonsBetween(me.practice(), now.minus(BACK), midnight), zone, today));
         Collections.reverse(past);
         model.addAttribute("past", past);
+        model.addAttribute("homes", households.all(me.practice()));
+        if (!model.containsAttribute("form")) {
+            model.addAttribute("form", LessonForm.usual(accounts.settings(me.practice()), Optional.empty(), zone));
+        }
         model.addAttribute("busy", busy.count(me.practice()));
         model.addAttribute("calendarMadeAt", calendars.madeAt(me.practice()).map(at -> at.atZone(zone).toLocalDate()));
         return "brief/lessons";
     }
 
-    private List<Briefs.Listed> listed(TrainerUser me, List<Lesson> all, LocalDate today) {
+    private List<Briefs.Listed> listed(TrainerUser me, List<Lesson> all, ZoneId zone, LocalDate today) {
         List<Briefs.Listed> listed = new ArrayList<>();
         Map<Long, Household> homes = households.byId(me.practice());
-        Map<Long, List<Busy>> clashes = busy.clashing(me.practice(), all);
+        Map<Long, List<Clashes.Clash>> runInto = clashes.of(me.practice(), all);
         Lesson before = null;
         for (Lesson lesson : all) {
             Household household = Objects.requireNonNull(homes.get(lesson.householdId()));
-            boolean sameDay = before != null && before.endsAt().atZone(household.zone()).toLocalDate().equals(lesson.startsAt().atZone(household.zone()).toLocalDate());
+            boolean sameDay = before != null && before.endsAt().atZone(zone).toLocalDate().equals(lesson.startsAt().atZone(zone).toLocalDate());
             int gap = before != null && sameDay ? (int) Duration.between(before.endsAt(), lesson.startsAt()).toMinutes() : -1;
-            listed.add(new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), household.zone(), today), gap, lesson.isOver() ? List.of() : words(clashes.getOrDefault(lesson.id(), List.of()), household.zone())));
+            listed.add(new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), zone, today) + Dates.there(lesson.startsAt(), zone, household.zone()), gap,
+                    Clashes.overlapping(runInto.getOrDefault(lesson.id(), List.of())).stream().map(c -> c.words(zone)).toList()));
             before = lesson;
         }
         return listed;
     }
 
-    /** "dentist, 11:00 to 12:00" */
-    private static List<String> words(List<Busy> clashing, ZoneId zone) {
-        return clashing.stream().map(b -> b.title() + ", " + Dates.time(b.startsAt(), zone) + " to " + Dates.time(b.endsAt(), zone)).toList();
+    /** Planned from the list, for any household; what it runs into is said first, and planned all the same when it is sent again. */
+    @PostMapping("/lessons")
+    String plan(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "0") long household, @ModelAttribute("form") LessonForm form, BindingResult result, Model model) {
+        Household home = households.get(me.practice(), household);
+        Check check = new Check(result);
+        Lesson lesson = form.read(check, home.id(), home.zone());
+        if (!result.hasErrors() && !form.isSure()) {
+            String clash = Clashes.said(clashes.of(me.practice(), lesson), home.zone());
+            if (!clash.isEmpty()) {
+                check.refuse("startsAt", clash + ". Send it again to plan it all the same");
+                model.addAttribute("sure", form.startsAt());
+            }
+        }
+        if (result.hasErrors()) {
+            model.addAttribute("chosen", home.id());
+            return list(me, model);
+        }
+        households.put(me.practice(), lesson);
+        return "redirect:/lessons";
     }
 
     @GetMapping("/lessons/{id}")

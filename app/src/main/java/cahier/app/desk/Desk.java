@@ -2,12 +2,14 @@ package cahier.app.desk;
 
 import cahier.app.household.Lesson;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The desk as it stands now.
  *
+ * @param zone the trainer's
  * @param visits today's lessons in the order of the day, those that are over too
  * @param rows one page of the households, by who needs the trainer first
  * @param households how many there are in all
@@ -15,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param page from 1 on
  * @param suggestions how many wait for an answer
  */
-record Desk(LocalDate today, String time, List<Appointment> visits, List<DeskRow> rows, int households, DeskRow.@Nullable Kind kind, int page, int pages, int suggestions) {
+record Desk(LocalDate today, ZoneId zone, String time, List<Appointment> visits, List<DeskRow> rows, int households, DeskRow.@Nullable Kind kind, int page, int pages, int suggestions) {
 
     /** Households on one page. */
     static final int ON_A_PAGE = 40;
@@ -30,15 +32,22 @@ record Desk(LocalDate today, String time, List<Appointment> visits, List<DeskRow
         List<DeskRow> matching = rows.stream().filter(r -> only == null || r.kinds().contains(only)).toList();
         int all = Math.max(1, (matching.size() + ON_A_PAGE - 1) / ON_A_PAGE);
         int here = Math.min(Math.max(1, wanted), all);
-        return new Desk(today, time, visits, matching.subList(ON_A_PAGE * (here - 1), Math.min(matching.size(), ON_A_PAGE * here)), households, only, here, all, suggestions);
+        return new Desk(today, zone, time, visits, matching.subList(ON_A_PAGE * (here - 1), Math.min(matching.size(), ON_A_PAGE * here)), households, only, here, all, suggestions);
     }
 
     /**
      * One lesson of today.
      *
+     * @param past whether its time is over
      * @param gapMinutes since the lesson before ended; -1 for the first
+     * @param clash what it runs into, "dentist, 9:00 to 10:00"; empty where it is free
      */
-    record Appointment(DeskRow row, Lesson lesson, boolean over, int gapMinutes) {
+    record Appointment(DeskRow row, Lesson lesson, boolean past, int gapMinutes, String clash) {
+
+        /** "given", "missed", "not closed" where its time is over; else empty. */
+        public String stands() {
+            return lesson.isOver() ? lesson.state().word() : past ? "not closed" : "";
+        }
 
         /** Whether the way takes longer than there is time. */
         public boolean isTight() {

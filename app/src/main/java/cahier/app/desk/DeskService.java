@@ -14,6 +14,7 @@ import cahier.app.household.Lesson;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.judge.SuggestionWords;
+import cahier.app.lesson.Clashes;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.PractisedBeside;
 import cahier.app.log.RepLog;
@@ -68,9 +69,11 @@ class DeskService {
     private final Questions questions;
     private final PractisedBeside beside;
     private final AskedTogether together;
+    private final Clashes clashes;
 
     DeskService(AccountService accounts, Households households, Judgements judgements, DeskMapper desk, RepLog log, Alarms alarms,
-                Questions questions, PractisedBeside beside, AskedTogether together) {
+                Questions questions, PractisedBeside beside, AskedTogether together, Clashes clashes) {
+        this.clashes = clashes;
         this.together = together;
         this.beside = beside;
         this.accounts = accounts;
@@ -89,7 +92,7 @@ class DeskService {
         Instant lookBack = now.minus(LOOK_BACK_DAYS, ChronoUnit.DAYS);
         together.ask(() -> beside.latest(practice, lookBack), () -> alarms.open(practice), () -> questions.open(practice));
         List<Lesson> since = households.lessonsBetween(practice, now.minus(FourteenDays.DAYS, ChronoUnit.DAYS), now.plus(AHEAD_DAYS, ChronoUnit.DAYS));
-        Map<Long, Lesson> lessons = since.stream().filter(l -> l.endsAt().isAfter(now)).collect(Collectors.toMap(Lesson::householdId, Function.identity(), (first, later) -> first));
+        Map<Long, Lesson> lessons = since.stream().filter(l -> l.endsAt().isAfter(now) && !l.isOver()).collect(Collectors.toMap(Lesson::householdId, Function.identity(), (first, later) -> first));
         Map<Long, List<Dog>> dogs = desk.dogs(practice).stream().collect(Collectors.groupingBy(DeskMapper.DogRow::householdId,
                 Collectors.mapping(DeskMapper.DogRow::dog, Collectors.toList())));
         Map<Long, List<Decided>> open = judgements.allOpen(practice).values().stream().collect(Collectors.groupingBy(Decided::householdId));
@@ -109,9 +112,12 @@ class DeskService {
                 .sorted(Comparator.comparingDouble(DeskRow::points).reversed()
                         .thenComparing(r -> r.lesson().map(Lesson::startsAt).orElse(Instant.MAX))).toList();
         Map<Long, DeskRow> byHousehold = rows.stream().collect(Collectors.toMap(r -> r.household().id(), Function.identity()));
-        List<Desk.Appointment> visits = since.stream().filter(l -> l.startsAt().atZone(zone).toLocalDate().equals(today) && byHousehold.containsKey(l.householdId())).map(l -> new Desk.Appointment(Objects.requireNonNull(byHousehold.get(l.householdId())), l, !l.endsAt().isAfter(now), -1)).toList();
+        List<Lesson> todays = since.stream().filter(l -> l.startsAt().atZone(zone).toLocalDate().equals(today) && byHousehold.containsKey(l.householdId())).toList();
+        Map<Long, List<Clashes.Clash>> runInto = clashes.of(practice, todays);
+        List<Desk.Appointment> visits = todays.stream().map(l -> new Desk.Appointment(Objects.requireNonNull(byHousehold.get(l.householdId())), l, !l.endsAt().isAfter(now), -1,
+                Clashes.overlapping(runInto.getOrDefault(l.id(), List.of())).stream().map(c -> c.words(zone)).collect(Collectors.joining("; ")))).toList();
         int waiting = (int) open.values().stream().flatMap(List::stream).filter(d -> d.grounds().suggestion().staysOpen()).count();
-        return new Desk(today, Dates.time(now, zone), gaps(visits), rows, rows.size(), null, 1, 1, waiting);
+        return new Desk(today, zone, Dates.time(now, zone), gaps(visits), rows, rows.size(), null, 1, 1, waiting);
     }
 
     /** How long the trainer has between one lesson of the day and the next. */
@@ -120,7 +126,7 @@ class DeskService {
         for (int i = 0; i < visits.size(); i++) {
             Desk.Appointment v = visits.get(i);
             int gap = i == 0 ? -1 : (int) ChronoUnit.MINUTES.between(visits.get(i - 1).lesson().endsAt(), v.lesson().startsAt());
-            gapped.add(new Desk.Appointment(v.row(), v.lesson(), v.over(), gap));
+            gapped.add(new Desk.Appointment(v.row(), v.lesson(), v.past(), gap, v.clash()));
         }
         return gapped;
     }

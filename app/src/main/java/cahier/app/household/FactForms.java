@@ -152,17 +152,22 @@ public final class FactForms {
         }
     }
 
-    public record LessonForm(long id, int version, @Nullable String startsAt, @Nullable String minutes, @Nullable String plan, @Nullable String travel) {
+    public record LessonForm(long id, int version, @Nullable String startsAt, @Nullable String minutes, @Nullable String plan, @Nullable String travel, @Nullable String sure) {
+
+        /** Whether it was said already that the trainer has something else on at that time. */
+        public boolean isSure() {
+            return sure != null && sure.equals(startsAt);
+        }
 
         /** A lesson as the practice usually gives it, so many days after the last one at the same hour; without one, no day is proposed. */
         public static LessonForm usual(PracticeSettings usual, Optional<Lesson> last, ZoneId zone) {
             String next = last.map(l -> Dates.input(l.startsAt().atZone(zone).plusDays(usual.rhythmDays()).toInstant(), zone)).orElse("");
-            return new LessonForm(0, 0, next, Integer.toString(usual.lessonMinutes()), "", usual.travelMinutes() == 0 ? "" : Integer.toString(usual.travelMinutes()));
+            return new LessonForm(0, 0, next, Integer.toString(usual.lessonMinutes()), "", usual.travelMinutes() == 0 ? "" : Integer.toString(usual.travelMinutes()), null);
         }
 
         public static LessonForm of(Lesson l, ZoneId zone) {
             return new LessonForm(l.id(), l.version(), Dates.input(l.startsAt(), zone), Integer.toString(l.minutes()), l.plan(),
-                    l.travelMinutes() == 0 ? "" : Integer.toString(l.travelMinutes()));
+                    l.travelMinutes() == 0 ? "" : Integer.toString(l.travelMinutes()), null);
         }
 
         public Lesson read(Check check, long household, ZoneId zone) {

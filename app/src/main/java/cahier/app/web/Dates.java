@@ -43,11 +43,16 @@ public final class Dates {
         return TIME.format(at.atZone(zone));
     }
 
-    /** "today", "yesterday", or "Thu 18 Jun", each with the time. */
+    /** ", 10:15 there" where the clocks of a household differ from the trainer's at that moment; else empty. */
+    public static String there(Instant at, ZoneId trainers, ZoneId households) {
+        return trainers.getRules().getOffset(at).equals(households.getRules().getOffset(at)) ? "" : ", " + time(at, households) + " there";
+    }
+
+    /** "today", "yesterday", or "Thu 18 Jun", with its year where that is not this one's; each with the time. */
     public static String moment(Instant at, ZoneId zone, LocalDate today) {
         LocalDate date = at.atZone(zone).toLocalDate();
         long days = ChronoUnit.DAYS.between(date, today);
-        String day = days == 0 ? "today" : days == 1 ? "yesterday" : days == -1 ? "tomorrow" : MIDDLE.format(date);
+        String day = days == 0 ? "today" : days == 1 ? "yesterday" : days == -1 ? "tomorrow" : MIDDLE.format(date) + (date.getYear() == today.getYear() ? "" : " " + date.getYear());
         return day + ", " + time(at, zone);
     }
 

@@ -29,9 +29,11 @@ import cahier.core.rep.Role;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -54,6 +56,15 @@ class LessonPagesTest extends AppTest {
     void aLessonTomorrow() {
         home = homes.make(edda(), TrackKind.SKILL, 3);
         lesson = plan(now().plus(Duration.ofDays(1)), 60);
+    }
+
+    /** A day on which no other test plans anything. */
+    private void onADayOfItsOwn(int days) {
+        lesson = plan(now().plus(Duration.ofDays(days)), 60);
+    }
+
+    private Instant starts() {
+        return home.facts().lessons().stream().filter(l -> l.id() == lesson).findFirst().orElseThrow().startsAt();
     }
 
     private long plan(Instant when, int minutes) {
@@ -179,6 +190,26 @@ class LessonPagesTest extends AppTest {
         open("/lessons").andExpect(content().string(allOf(containsString("10 min before it, the way takes 25."), containsString("Test home"), containsString("planned"))));
     }
 
+    @Test
+    void aLessonIsPlannedFromTheListAndWhatItRunsIntoIsSaidFirst() throws Exception {
+        onADayOfItsOwn(40);
+        Home other = homes.make(edda(), TrackKind.SKILL, 1);
+        ZoneId zone = other.facts().household().zone();
+        String at = starts().plus(Duration.ofMinutes(30)).atZone(zone).toLocalDateTime().toString();
+        String[] form = {"household", Long.toString(other.id), "id", "0", "version", "0", "startsAt", at, "minutes", "60", "travel", "0", "plan", "The gate"};
+        String clash = "runs into lesson with " + home.facts().household().name();
+        send("/lessons", form).andExpect(status().isOk()).andExpect(content().string(allOf(containsString(clash), containsString("The gate"), containsString("name=\"sure\""))));
+        assertThat(other.facts().lessons()).isEmpty();
+        send("/lessons", Stream.concat(Stream.of(form), Stream.of("sure", at)).toArray(String[]::new)).andExpect(redirectedUrl("/lessons"));
+        assertThat(other.facts().lessons()).singleElement().satisfies(l -> assertThat(l.plan()).isEqualTo("The gate"));
+        open("/lessons").andExpect(content().string(containsString("lesson with " + other.facts().household().name())));
+        brief().andExpect(content().string(containsString("You are busy then")));
+        send("/households/" + other.id + "/lessons", "id", "0", "version", "0", "startsAt", at, "minutes", "60").andExpect(content().string(containsString("runs into lesson with")));
+        send("/lessons", "household", Long.toString(other.id), "id", "0", "version", "0", "startsAt", "soon", "minutes", "60").andExpect(content().string(containsString("must be a date and time such as 2026-06-18T09:15, was “soon”")));
+        send("/lessons", "household", "0", "id", "0", "version", "0", "startsAt", at, "minutes", "60").andExpect(status().isNotFound());
+        assertThat(other.facts().lessons()).hasSize(1);
+    }
+
     // ---- shown back ----
 
     @Test
@@ -206,7 +237,8 @@ class LessonPagesTest extends AppTest {
 
     @Test
     void aLessonOrItsWayThatClashesWithAnotherTimeIsSaid() throws Exception {
-        Instant starts = home.facts().lessons().get(0).startsAt();
+        onADayOfItsOwn(33);
+        Instant starts = starts();
         read(calendar(starts.minus(Duration.ofMinutes(60)))).andExpect(flash().attribute("said", "1 time read."));
         brief().andExpect(content().string(not(containsString("You are busy then"))));
         read(calendar(starts.minus(Duration.ofMinutes(50))));

@@ -13,8 +13,11 @@ import cahier.app.scope.PracticeScope;
 import cahier.app.scope.TrainerUser;
 import cahier.app.support.AppTest;
 import cahier.app.support.Home;
+import cahier.app.web.Dates;
 import cahier.core.decide.TrackKind;
 import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -90,7 +93,7 @@ class DeskTest extends AppTest {
             return null;
         });
         assertThat(open().visits()).extracting(v -> v.lesson().plan()).containsExactly("First", "Second");
-        assertThat(open().visits()).extracting(Desk.Appointment::over).containsExactly(true, false);
+        assertThat(open().visits()).extracting(Desk.Appointment::past).containsExactly(true, false);
         assertThat(open().day()).isEqualTo("2 lessons today.");
         clock.pass(Duration.ofDays(1));
         assertThat(open().day()).isEqualTo("No lesson today.");
@@ -135,6 +138,37 @@ class DeskTest extends AppTest {
             return null;
         });
         assertThat(verdictOf(home)).isEmpty();
+    }
+
+    @Test
+    void whatWasGivenEarlyIsNotTheNextAndADoubleBookingIsSaid() throws Exception {
+        Home home = homes.make(bruno(), TrackKind.SKILL, 1);
+        Home other = homes.make(bruno(), TrackKind.SKILL, 1);
+        ZoneId zone = home.facts().household().zone();
+        Instant nine = now().atZone(zone).toLocalDate().plusDays(1).atTime(9, 0).atZone(zone).toInstant();
+        clock.pass(Duration.between(now(), nine.minus(Duration.ofHours(1))));
+        PracticeScope.within(bruno().practice(), () -> {
+            households.put(bruno().practice(), new Lesson(0, home.id, nine, 60, "", 0));
+            households.put(bruno().practice(), new Lesson(0, home.id, nine.plus(Duration.ofDays(7)), 60, "", 0));
+            households.put(bruno().practice(), new Lesson(0, other.id, nine.plus(Duration.ofMinutes(30)), 60, "", 0));
+            return null;
+        });
+        assertThat(open().visits()).filteredOn(v -> v.row().household().id() == home.id).singleElement().satisfies(v -> {
+            assertThat(v.clash()).isEqualTo("lesson with " + other.facts().household().name() + ", 9:30 to 10:30");
+            assertThat(v.stands()).isEmpty();
+        });
+        PracticeScope.within(bruno().practice(), () -> {
+            lessons.put(bruno().practice(), home.facts().lessons().get(1), Lesson.State.GIVEN);
+            return null;
+        });
+        assertThat(open().visits()).filteredOn(v -> v.row().household().id() == home.id).singleElement().satisfies(v -> {
+            assertThat(v.stands()).isEqualTo("given");
+            assertThat(v.clash()).as("nothing to keep free any more").isEmpty();
+        });
+        assertThat(row(home).lesson()).hasValueSatisfying(l -> assertThat(l.startsAt()).isEqualTo(nine.plus(Duration.ofDays(7))));
+        open(bruno(), "/households/" + home.id).andExpect(content().string(containsString(Dates.moment(nine.plus(Duration.ofDays(7)), zone, now().atZone(zone).toLocalDate()))));
+        clock.pass(Duration.ofHours(5));
+        assertThat(open().visits()).filteredOn(v -> v.row().household().id() == other.id).singleElement().satisfies(v -> assertThat(v.stands()).isEqualTo("not closed"));
     }
 
     private String verdictOf(Home home) {
