@@ -54,12 +54,17 @@ record Desk(LocalDate today, ZoneId zone, String time, List<Appointment> visits,
             return gapMinutes >= 0 && gapMinutes < lesson.travelMinutes();
         }
 
-        /** "20 min by road, 105 min between"; empty next door. */
+        /** What asks for another time: "You have dentist, 9:00 to 10:00.", "5 min between, the way takes 20."; empty where it fits. */
+        public String warns() {
+            return !clash.isEmpty() ? "You have " + clash + "." : isTight() ? gapMinutes + "\u00a0min between, the way takes " + lesson.travelMinutes() + "." : "";
+        }
+
+        /** "20 min there, 105 min between"; empty next door. */
         public String way() {
             if (lesson.travelMinutes() == 0) {
                 return "";
             }
-            return lesson.travelMinutes() + "\u00a0min to get there" + (gapMinutes >= 0 ? ", " + gapMinutes + "\u00a0min between" : "");
+            return lesson.travelMinutes() + "\u00a0min there" + (gapMinutes >= 0 ? ", " + gapMinutes + "\u00a0min between" : "");
         }
     }
 
