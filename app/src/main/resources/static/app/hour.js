@@ -118,6 +118,7 @@ function track() {
   at('rests').hidden = !one?.why;
   at('rests').textContent = one?.why ?? '';
   at('step').textContent = step ? `Step ${step.number} of ${step.of}: ${step.how || step.title}` : one ? 'The dog stands on no step of it.' : '';
+  at('step').hidden = at('step').textContent === '';
   at('pass').textContent = step ? `To pass: ${step.pass}.${step.cautions ? ` ${step.cautions}` : ''}` : 'Choose a track to log a rep.';
   if (!step || step.measures) return;
   const { reps } = one;

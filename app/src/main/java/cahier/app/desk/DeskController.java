@@ -1,6 +1,7 @@
 package cahier.app.desk;
 
 import cahier.app.account.AccountService;
+import cahier.app.find.Finds;
 import cahier.app.scope.TrainerUser;
 import cahier.app.update.UpdateNotes;
 import java.time.Clock;
@@ -22,9 +23,11 @@ class DeskController {
     private final DeskService desk;
     private final AccountService accounts;
     private final UpdateNotes updates;
+    private final Finds finds;
     private final Clock clock;
 
-    DeskController(DeskService desk, AccountService accounts, UpdateNotes updates, Clock clock) {
+    DeskController(DeskService desk, AccountService accounts, UpdateNotes updates, Finds finds, Clock clock) {
+        this.finds = finds;
         this.accounts = accounts;
         this.desk = desk;
         this.updates = updates;
@@ -41,7 +44,7 @@ class DeskController {
         return "desk/desk";
     }
 
-    /** All households by name, or those that have the words in their name or their dogs'. */
+    /** All households by name; or those that have the words in their name or their dogs', and whatever else has them. */
     @GetMapping("/households")
     String households(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String find, Model model) {
         String wanted = find.strip().toLowerCase(Locale.ROOT);
@@ -49,6 +52,7 @@ class DeskController {
                 .filter(r -> (r.household().name() + " " + r.dogs()).toLowerCase(Locale.ROOT).contains(wanted))
                 .sorted(Comparator.comparing(r -> r.household().name().toLowerCase(Locale.ROOT))).toList();
         model.addAttribute("rows", found);
+        model.addAttribute("found", finds.with(me.practice(), find));
         model.addAttribute("find", find.strip());
         return "desk/households";
     }

@@ -107,7 +107,7 @@ class OwnerPractice {
         List<Assignment> assignments = sheet.map(s -> homeworks.assignments(s, ways, Moment.NOW)).orElse(List.of());
         List<KeptRep> reps = log.ofHousehold(owner.practice(), owner.householdId(), day.atStartOfDay(facts.household().zone()).toInstant());
         return Today.of(facts, day, sheet, assignments, reps, later(sheet, ways), alarms.open(owner.practice(), owner.householdId()),
-                homeworks.putAway(owner.practice(), owner.householdId(), day), track -> news(owner, track, now));
+                homeworks.putAway(owner.practice(), owner.householdId(), day), ways, track -> news(owner, track, now));
     }
 
     /** The dogs whose next session of such a step begins easier after a pause. */

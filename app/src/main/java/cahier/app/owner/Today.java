@@ -5,6 +5,7 @@ import cahier.app.household.Facts;
 import cahier.app.log.Help;
 import cahier.app.log.KeptRep;
 import cahier.app.roadmap.ParkedItem;
+import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.SheetItem;
@@ -12,13 +13,16 @@ import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
 import cahier.core.decide.Refresh;
 import cahier.core.measure.Measure;
+import cahier.core.rest.Work;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -30,8 +34,9 @@ import java.util.stream.Stream;
  * @param later tracks that wait or rest
  * @param alarms those the trainer has not answered yet
  * @param putAway things that rest, a sentence each
+ * @param beside work beside the steps that belongs to what the tracks are about
  */
-record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> tasks, List<Later> later, List<Alarm> alarms, List<String> putAway) {
+record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> tasks, List<Later> later, List<Alarm> alarms, List<String> putAway, Set<Work> beside) {
 
     private static final double TIMED_FROM_S = 5;
 
@@ -154,9 +159,16 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
     }
 
     static Today of(Facts facts, LocalDate day, Optional<Homework> sheet, List<Assignment> assignments, List<KeptRep> todaysReps, List<Later> later, List<Alarm> alarms,
-                    List<String> putAway, Function<Long, String> news) {
+                    List<String> putAway, List<RoadmapTrack> ways, Function<Long, String> news) {
         List<Task> tasks = assignments.stream().map(a -> new Task(a, sittings(todaysReps, a.stepId()), news.apply(a.item().trackId()))).toList();
-        return new Today(facts, day, sheet, tasks, later, alarms, putAway);
+        return new Today(facts, day, sheet, tasks, later, alarms, putAway, beside(ways));
+    }
+
+    /** By the topic of each track that is not done, and by what its steps measure. */
+    private static Set<Work> beside(List<RoadmapTrack> ways) {
+        List<RoadmapTrack> going = ways.stream().filter(w -> !w.track().isDone()).toList();
+        return Stream.of(Work.values()).filter(work -> going.stream().anyMatch(w -> work.belongsTo(w.track().topic())
+                || w.roadmap().steps().stream().anyMatch(s -> s.measure().filter(m -> work.isMeasuredBy(m, w.track().topic())).isPresent()))).collect(Collectors.toCollection(() -> EnumSet.noneOf(Work.class)));
     }
 
     private static List<List<KeptRep>> sittings(List<KeptRep> reps, long step) {

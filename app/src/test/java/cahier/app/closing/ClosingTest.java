@@ -85,7 +85,7 @@ class ClosingTest extends AppTest {
         for (String page : List.of("/", "/households", "/lessons", "/bench")) {
             open(wren, page).andExpect(content().string(not(containsString(">" + name + "<"))));
         }
-        open(wren, "/households?find=" + name.replace(" ", "+")).andExpect(content().string(containsString("No household or dog matches.")));
+        open(wren, "/households?find=" + name.replace(" ", "+")).andExpect(content().string(containsString("Nothing matches")));
         open(wren, "/households/closed").andExpect(content().string(containsString(name)));
         phone(status().isNotFound(), header().string("Cahier-Link", "gone"));
         assertThat(homes.number(wren, "select count(*) from decision where state = 'OPEN' and household_id = " + home.id)).isZero();

@@ -5,6 +5,7 @@ import cahier.core.gate.Topic;
 import cahier.core.measure.Measure;
 import java.util.EnumSet;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** A kind of work an owner does and writes down: the step of a track, or what is logged beside the tracks (docs/rules.md 38). */
 public enum Work {
@@ -39,6 +40,15 @@ public enum Work {
             case ZONE -> this == TOUCH;
             case SITTING -> this == WATCHING;
             case WALK -> this == WALK;
+        };
+    }
+
+    /** Whether it belongs to what a track is about: then the owner's first page has it in sight. */
+    public boolean belongsTo(Topic topic) {
+        return switch (this) {
+            case STEP -> false;
+            case EXPOSURE -> Stream.of(Trigger.values()).anyMatch(t -> t.topic() == topic);
+            case WATCHING, WALK, DEPARTURE, TOUCH -> topics.contains(topic);
         };
     }
 

@@ -134,4 +134,13 @@ class PermitTest {
         assertThatIllegalArgumentException().isThrownBy(() -> Situation.ofStep(Topic.BODY, TrackKind.SKILL, -1, 2)).withMessage("asked and standing must be 0 or more, were -1 and 2");
         assertThatIllegalArgumentException().isThrownBy(() -> Situation.ofStep(Topic.BODY, TrackKind.SKILL, 1, 2).putOff(false, -3)).withMessage("unmetNeeds must be 0 or more, was -3");
     }
+
+    @Test
+    void whatIsDoneBesideBelongsToItsTopic() {
+        assertThat(Stream.of(Work.values()).filter(w -> w.belongsTo(Topic.DOGS))).containsExactly(Work.EXPOSURE, Work.WATCHING, Work.WALK);
+        assertThat(Stream.of(Work.values()).filter(w -> w.belongsTo(Topic.ALONE))).containsExactly(Work.DEPARTURE);
+        assertThat(Stream.of(Work.values()).filter(w -> w.belongsTo(Topic.HANDLING))).containsExactly(Work.TOUCH);
+        assertThat(Stream.of(Work.values()).filter(w -> w.belongsTo(Topic.NOISE))).containsExactly(Work.EXPOSURE);
+        assertThat(Stream.of(Work.values()).filter(w -> w.belongsTo(Topic.EVERYDAY))).isEmpty();
+    }
 }

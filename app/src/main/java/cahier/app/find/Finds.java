@@ -1,0 +1,47 @@
+package cahier.app.find;
+
+import cahier.app.scope.PracticeId;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds what stands in the open households of a practice, by any part of it. */
+@Service
+@Transactional(readOnly = true)
+public class Finds {
+
+    /** More than this nobody reads. */
+    public static final int MOST = 60;
+    private static final int SHORTEST = 2;
+    private static final int LONGEST = 80;
+    private static final int AROUND = 40;
+
+    private final FindMapper mapper;
+
+    Finds(FindMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** @param typed with fewer than two letters nothing is looked for */
+    public List<Found> with(PracticeId practice, String typed) {
+        String words = typed.strip();
+        if (words.length() < SHORTEST || words.length() > LONGEST) {
+            return List.of();
+        }
+        String like = "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
+        return mapper.with(practice, like, MOST).stream().map(h -> new Found(h.kind(), h.household(), h.kind().address(h.householdId(), h.id()), says(h, words))).toList();
+    }
+
+    /** "Marit", "Marit: … the back gate is never locked …" */
+    private static String says(FindMapper.Hit hit, String words) {
+        int at = hit.text().toLowerCase(Locale.ROOT).indexOf(words.toLowerCase(Locale.ROOT));
+        if (at < 0) {
+            return hit.title();
+        }
+        int from = Math.max(0, at - AROUND);
+        int to = Math.min(hit.text().length(), at + words.length() + AROUND);
+        String around = (from > 0 ? "…" : "") + hit.text().substring(from, to).strip() + (to < hit.text().length() ? "…" : "");
+        return hit.title().isEmpty() ? around : hit.title() + ": " + around;
+    }
+}

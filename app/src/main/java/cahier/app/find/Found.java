@@ -1,0 +1,38 @@
+package cahier.app.find;
+
+/**
+ * Something that has the words that were looked for.
+ *
+ * @param address where it stands
+ * @param says what it is called, or the words around what was found
+ */
+public record Found(Kind kind, String household, String address, String says) {
+
+    /** What it is. */
+    public enum Kind {
+        PERSON("person"), PLACE("place"), WORD("word"), TRACK("track"), LESSON("lesson"), NOTE("note of theirs"), QUESTION("question"), HAPPENED("happened");
+
+        private final String word;
+
+        Kind(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+
+        /** Where one of a household stands. */
+        String address(long household, long id) {
+            String book = "/households/" + household;
+            return switch (this) {
+                case PERSON -> book + "?facts=people&edit=" + id;
+                case PLACE -> book + "?facts=places&edit=" + id;
+                case WORD -> book + "?facts=words&edit=" + id;
+                case TRACK -> "/tracks/" + id;
+                case LESSON -> "/lessons/" + id;
+                case NOTE, QUESTION, HAPPENED -> book;
+            };
+        }
+    }
+}

@@ -1,0 +1,50 @@
+package cahier.app.find;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
+import cahier.app.support.AppTest;
+import cahier.app.support.Home;
+import cahier.core.decide.TrackKind;
+import java.time.Duration;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class FindsTest extends AppTest {
+
+    @Autowired
+    private Finds finds;
+    @Autowired
+    private Households households;
+
+    private List<String> found(String words) {
+        return asEdda(() -> finds.with(edda().practice(), words)).stream().map(f -> f.kind() + " " + f.says()).toList();
+    }
+
+    @Test
+    void peoplePlacesWordsAndNotesAreFoundByAnyPart() throws Exception {
+        Home home = homes.make(edda(), TrackKind.SKILL, 1);
+        asEdda(() -> {
+            households.put(edda().practice(), new Lesson(0, home.id, now().plus(Duration.ofDays(90)), 60, "Bring the quibbleton rope", 0));
+            return null;
+        });
+        send("/households/" + home.id + "/places", "id", "0", "version", "0", "name", "Quibbleton field", "difficulty", "2");
+        home.post("questions", "{\"id\":\"" + UUID.randomUUID() + "\",\"words\":\"" + "May he run free there, or only on the long line, " + "in QUIBBLETON field as last week?\",\"at\":\"" + now() + "\"}");
+        assertThat(found("quibble")).containsExactly("PLACE Quibbleton field", "LESSON Bring the quibbleton rope", "QUESTION …he run free there, or only on the long line, in QUIBBLETON field as last week?");
+        assertThat(found("q")).as("one letter finds everything and nothing").isEmpty();
+        assertThat(found("quibble%field")).as("no pattern, but what was typed").isEmpty();
+        assertThat(found("quibble_on")).isEmpty();
+        open("/households?find=Quibbleton").andExpect(content().string(allOf(containsString("Where else it stands"), containsString("?facts=places&amp;edit="), not(containsString("Nothing matches")))));
+        mvc.perform(get("/households?find=Quibbleton").with(user(practices.trainerOf("Fallow Field Dogs", "Ines Marchetti", "ines@fallowfield.example"))))
+                .andExpect(content().string(allOf(containsString("Nothing matches"), not(containsString("Quibbleton field")))));
+    }
+}
