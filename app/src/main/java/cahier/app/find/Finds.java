@@ -39,8 +39,9 @@ public class Finds {
         if (at < 0) {
             return hit.title();
         }
-        int from = Math.max(0, at - AROUND);
-        int to = Math.min(hit.text().length(), at + words.length() + AROUND);
+        int from = at <= AROUND ? 0 : Math.min(at, hit.text().indexOf(' ', at - AROUND) + 1);
+        int end = at + words.length();
+        int to = hit.text().length() - end <= AROUND ? hit.text().length() : Math.max(end, hit.text().lastIndexOf(' ', end + AROUND));
         String around = (from > 0 ? "…" : "") + hit.text().substring(from, to).strip() + (to < hit.text().length() ? "…" : "");
         return hit.title().isEmpty() ? around : hit.title() + ": " + around;
     }

@@ -217,7 +217,7 @@ class ExposuresTest extends AppTest {
         try (Browser browser = browser().expecting("ERR_INTERNET_DISCONNECTED")) {
             Page owner = browser.visitor(360, 640);
             owner.navigate("/o/" + home.token);
-            owner.getByText("More to note, and your week").click();
+            owner.getByText("More to do and to note").click();
             owner.getByText("Tap what it does").click();
             owner.waitForSelector("body[data-ready]");
             Browser.fits(owner);

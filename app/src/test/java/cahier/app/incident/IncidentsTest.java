@@ -72,7 +72,7 @@ class IncidentsTest extends AppTest {
         try (Browser browser = browser()) {
             Page owner = browser.visitor(360, 740);
             owner.navigate("/o/" + home.token);
-            owner.getByText("More to note, and your week").click();
+            owner.getByText("More to do and to note").click();
             owner.getByText("Write down how it went").click();
             owner.waitForSelector("body[data-ready]");
             Browser.fits(owner);

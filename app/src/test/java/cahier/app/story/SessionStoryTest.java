@@ -170,7 +170,7 @@ class SessionStoryTest extends AtTheDoor {
             owner.waitForURL("**/o/" + home.token);
             assertThat(kept()).extracting(KeptRep::outcome).containsExactly(Outcome.HELPED);
 
-            owner.getByText("More to note, and your week").click();
+            owner.getByText("More to do and to note").click();
             owner.getByText("Tapped something wrong?").click();
             owner.waitForSelector("body[data-ready]");
             owner.locator(".cells").first().click();

@@ -48,7 +48,7 @@ class WeekStoryTest extends AppTest {
             clock.pass(Duration.ofHours(6));
             owner.reload();
             assertThat(owner.locator(".plan-list b").first()).not().hasText(missed);
-            owner.click("text=More to note, and your week");
+            owner.click("text=More to do and to note");
             owner.click("text=Our week");
             assertThat(sessions(owner).last()).containsText(when);
             Browser.fits(owner);
