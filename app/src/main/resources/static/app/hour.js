@@ -18,6 +18,8 @@ const COACH = { S: 'Too much: no more of this today.', E: 'Enough. One sure win,
 const queue = new Queue(`lesson-${page.lesson}`, badge(at('waiting')), { base: `/lessons/${page.lesson}/hour`, paths: PATHS, headers: { [page.csrfHeader]: page.csrf }, single: true });
 let state = JSON.parse(page.state);
 let picked = null;        // a track that was chosen beside the agenda
+let changes = 0;          // of what is here, since the page was opened
+let handing = 0;          // on their way into the queue
 let slipFor = null;       // the rep of which it may be said what went wrong
 let noted = state.notes;  // what the server has, or will have of the notes once what waits has gone
 
@@ -36,21 +38,27 @@ function keep() {
 }
 
 async function send(kind, body) {
+  changes += 1;
+  handing += 1;
   keep();
   draw();
   await queue.add(kind, body);
+  handing -= 1;
   ask();
 }
 
-/** What stands on the server, where nothing of here waits. */
+/** What stands on the server, where nothing of here waits: what was tapped while it was asked would be missing in the answer. */
 async function ask() {
+  if (handing > 0) return;
+  const before = changes;
   try {
     await queue.send();
     if ((await queue.mine()).length > 0) return;
     const track = worked()?.id;
     const answer = await fetch(`/lessons/${page.lesson}/hour/state${track ? `?track=${track}` : ''}`, { redirect: 'manual' });
-    if (!answer.ok || (await queue.mine()).length > 0) return;
+    if (!answer.ok) return;
     const fresh = await answer.json();
+    if (changes !== before) return;
     const typing = at('notes').value !== state.notes;
     state = { ...fresh, notes: typing ? state.notes : fresh.notes };
     if (!typing) {
