@@ -105,13 +105,13 @@ class RunningLessonTest extends AppTest {
             page.locator("[data-part=grip-2]").focus();
             page.keyboard().press("ArrowLeft");
             assertThat(page.locator("#waiting")).containsText("Offline, saved here");
+            assertThat(reps()).hasSize(1);
             page.reload();
             page.waitForSelector("body[data-ready]");
             assertThat(page.locator("#now")).hasText("Leave it");
             assertThat(page.locator("#cells")).hasAttribute("aria-label", "3 in this lesson: 3 clean");
             assertThat(page.locator("#notes")).hasValue("Stands too close\nto the door");
             assertThat(page.locator("[data-what=MARKER] [data-fine=false]")).hasAttribute("aria-pressed", "true");
-            assertThat(reps()).hasSize(1);
             page.context().setOffline(false);
             page.reload();
             page.waitForSelector("body[data-ready]");
