@@ -47,12 +47,25 @@ async function send(kind, body) {
   ask();
 }
 
+/** What the server would not take says why, and holds up nothing else. */
+async function untaken() {
+  const [first] = await queue.parked();
+  at('untaken').hidden = !first;
+  at('untaken-says').textContent = first ? `Not taken: ${first.refused}` : '';
+}
+at('leave-out').addEventListener('click', async () => {
+  await queue.remove((await queue.parked()).slice(0, 1));
+  await untaken();
+  ask();
+});
+
 /** What stands on the server, where nothing of here waits: what was tapped while it was asked would be missing in the answer. */
 async function ask() {
   if (handing > 0) return;
   const before = changes;
   try {
     await queue.send();
+    await untaken();
     if ((await queue.mine()).length > 0) return;
     const track = worked()?.id;
     const answer = await fetch(`/lessons/${page.lesson}/hour/state${track ? `?track=${track}` : ''}`, { redirect: 'manual' });

@@ -7,7 +7,7 @@ const BATCH = 200;
 const RETRY_MS = [1000, 2000, 5000, 10000, 30000];
 // What is said of something that was sent before, and what takes it back: without it there is nothing to do.
 const TAKES_BACK = ['undo', 'unmet', 'unwatch', 'unout', 'undeparted', 'untouched', 'uncount'];
-const SAYS_MORE = ['correct', 'detail', 'calm', 'sign', 'settled'];
+const SAYS_MORE = ['correct', 'detail', 'slip', 'calm', 'sign', 'settled'];
 
 const db = openDB('cahier', 2, {
   upgrade(base) {

@@ -3,6 +3,7 @@ package cahier.app.brief;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.lesson.Clashes;
 import cahier.app.lesson.Lessons;
 import cahier.app.lesson.NextDates;
 import cahier.app.scope.TrainerUser;
@@ -34,14 +35,16 @@ class CloseController {
     private final Briefs briefs;
     private final Lessons lessons;
     private final NextDates dates;
+    private final Clashes clashes;
     private final Households households;
     private final Site site;
     private final Clock clock;
 
-    CloseController(Briefs briefs, Lessons lessons, NextDates dates, Households households, Site site, Clock clock) {
+    CloseController(Briefs briefs, Lessons lessons, NextDates dates, Clashes clashes, Households households, Site site, Clock clock) {
         this.briefs = briefs;
         this.lessons = lessons;
         this.dates = dates;
+        this.clashes = clashes;
         this.households = households;
         this.site = site;
         this.clock = clock;
@@ -81,12 +84,12 @@ class CloseController {
      */
     @PostMapping("/lessons/{id}/close")
     String close(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam(required = false) @Nullable List<String> accept, @RequestParam(defaultValue = "") String next,
-                 @RequestParam(defaultValue = "") String nextOwn, RedirectAttributes flash) {
+                 @RequestParam(defaultValue = "") String nextOwn, @RequestParam(defaultValue = "") String sure, RedirectAttributes flash) {
         Lesson lesson = lessons.get(me.practice(), id);
         List<Briefs.Seen> seen = accept == null ? List.of() : accept.stream().filter(a -> a.matches("\\d{1,18}:\\d{1,9}"))
                 .map(a -> new Briefs.Seen(Long.parseLong(a.substring(0, a.indexOf(':'))), Integer.parseInt(a.substring(a.indexOf(':') + 1)))).toList();
         try {
-            Optional<Homework> sheet = briefs.close(me, lesson, seen, next(me, lesson, next.equals("own") ? nextOwn : next), site.address(), Instant.now(clock));
+            Optional<Homework> sheet = briefs.close(me, lesson, seen, next.equals("own") ? own(me, lesson, nextOwn, sure) : next(me, lesson, next), site.address(), Instant.now(clock));
             return sheet.map(s -> "redirect:/sheets/" + s.id()).orElse("redirect:/lessons/" + id);
         } catch (Briefs.Changed e) {
             flash.addFlashAttribute("refusal", "A suggestion has changed since you opened this page. Nothing was closed or sent; look again.");
@@ -96,8 +99,31 @@ class CloseController {
         } catch (IllegalArgumentException e) {
             flash.addFlashAttribute("refusal", e.getMessage());
             flash.addFlashAttribute("typed", nextOwn);
+        } catch (RunsInto e) {
+            flash.addFlashAttribute("refusal", "The next lesson " + e.getMessage() + ". Send it again to plan it all the same. Nothing was closed or sent.");
+            flash.addFlashAttribute("typed", nextOwn);
+            flash.addFlashAttribute("sure", nextOwn);
         }
         return "redirect:/lessons/" + id + "/close";
+    }
+
+    /** The trainer has something else on then, and was not told yet. */
+    private static final class RunsInto extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        RunsInto(String clash) {
+            super(clash);
+        }
+    }
+
+    /** One that was typed; what it runs into is said first. */
+    private Optional<Lesson> own(TrainerUser me, Lesson lesson, String typed, String sure) {
+        Optional<Lesson> next = next(me, lesson, typed);
+        String clash = next.filter(n -> !sure.equals(typed)).map(n -> Clashes.said(clashes.of(me.practice(), n), households.get(me.practice(), n.householdId()).zone())).orElse("");
+        if (!clash.isEmpty()) {
+            throw new RunsInto(clash);
+        }
+        return next;
     }
 
     /** The next lesson, as long as this one and as far away. */

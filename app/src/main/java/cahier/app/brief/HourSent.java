@@ -1,5 +1,6 @@
 package cahier.app.brief;
 
+import cahier.app.lesson.AgendaLine;
 import cahier.app.lesson.Shown;
 import cahier.app.log.Side;
 import cahier.core.rep.Outcome;
@@ -15,9 +16,6 @@ final class HourSent {
 
     static final int LONGEST_ITEM = 40;
     static final int LONGEST_NOTES = 8000;
-    static final int LONGEST_TITLE = 80;
-    static final int MOST_BLOCKS = 40;
-    static final int MOST_MINUTES = 300;
 
     private static final Instant EARLIEST = Instant.parse("2020-01-01T00:00:00Z");
     private static final Instant LATEST = Instant.parse("2100-01-01T00:00:00Z");
@@ -47,11 +45,11 @@ final class HourSent {
     record Block(String title, int minutes) {
 
         Block {
-            if (title == null || title.isBlank() || title.length() > LONGEST_TITLE) {
-                throw new IllegalArgumentException("title must have 1 to " + LONGEST_TITLE + " characters, was “" + title + "”");
+            if (title == null || title.isBlank() || title.length() > AgendaLine.LONGEST_TITLE) {
+                throw new IllegalArgumentException("title must have 1 to " + AgendaLine.LONGEST_TITLE + " characters, was “" + title + "”");
             }
-            if (minutes < 0 || minutes > MOST_MINUTES) {
-                throw new IllegalArgumentException("minutes must be 0 to " + MOST_MINUTES + ", was " + minutes);
+            if (minutes < 0 || minutes > AgendaLine.MOST_MINUTES) {
+                throw new IllegalArgumentException("minutes must be 0 to " + AgendaLine.MOST_MINUTES + ", was " + minutes);
             }
         }
     }
@@ -60,8 +58,8 @@ final class HourSent {
     record Blocks(List<Block> agenda, int at) {
 
         Blocks {
-            if (agenda == null || agenda.isEmpty() || agenda.size() > MOST_BLOCKS) {
-                throw new IllegalArgumentException("agenda must have 1 to " + MOST_BLOCKS + " blocks, was " + (agenda == null ? "left out" : agenda.size()));
+            if (agenda == null || agenda.isEmpty() || agenda.size() > AgendaLine.MOST) {
+                throw new IllegalArgumentException("agenda must have 1 to " + AgendaLine.MOST + " blocks, was " + (agenda == null ? "left out" : agenda.size()));
             }
             if (at < 0 || at >= agenda.size()) {
                 throw new IllegalArgumentException("at must be one of " + agenda.size() + " blocks, was " + at);

@@ -61,9 +61,6 @@ class LessonController {
 
     private static final Duration AHEAD = Duration.ofDays(60);
     private static final Duration BACK = Duration.ofDays(30);
-    private static final int LONGEST_TITLE = 80;
-    private static final int MOST_LINES = 20;
-    private static final int MOST_MINUTES = 240;
 
     private final Briefs briefs;
     private final Lessons lessons;
@@ -164,8 +161,8 @@ class LessonController {
             if (words.isEmpty() && (typed.isEmpty() || typed.equals("0"))) {
                 continue;
             }
-            if (words.isEmpty() || words.length() > LONGEST_TITLE || !typed.matches("\\d{1,3}") || Integer.parseInt(typed) > MOST_MINUTES || lines.size() == MOST_LINES) {
-                flash.addFlashAttribute("refusal", "A line needs 1 to " + LONGEST_TITLE + " characters and 0 to " + MOST_MINUTES + " whole minutes, at most " + MOST_LINES + " lines; was “" + words + "”, “" + typed
+            if (words.isEmpty() || words.length() > AgendaLine.LONGEST_TITLE || !typed.matches("\\d{1,3}") || Integer.parseInt(typed) > AgendaLine.MOST_MINUTES || lines.size() == AgendaLine.MOST) {
+                flash.addFlashAttribute("refusal", "A line needs 1 to " + AgendaLine.LONGEST_TITLE + " characters and 0 to " + AgendaLine.MOST_MINUTES + " whole minutes, at most " + AgendaLine.MOST + " lines; was “" + words + "”, “" + typed
                         + "”. Nothing was changed.");
                 return back(id);
             }

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.http.HttpStatus;
@@ -18,6 +19,9 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** The one place that notes which pages of a household a trainer opened. */
 @Component
 class LookKeeper implements HandlerInterceptor, WebMvcConfigurer {
+
+    /** Nobody looks: a page that is open asks every few seconds. */
+    private static final Pattern ASKED_BY_A_PAGE = Pattern.compile("/lessons/\\d+/hour/state");
 
     private final WhoLooked looks;
     private final Clock clock;
@@ -34,7 +38,7 @@ class LookKeeper implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public void afterCompletion(HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception failed) {
-        if (failed == null && response.getStatus() == HttpStatus.OK.value() && request.getMethod().equals("GET")
+        if (failed == null && response.getStatus() == HttpStatus.OK.value() && request.getMethod().equals("GET") && !ASKED_BY_A_PAGE.matcher(request.getRequestURI()).matches()
                 && request.getUserPrincipal() instanceof Authentication signedIn && signedIn.getPrincipal() instanceof TrainerUser me) {
             Addressed.of(request).ifPresent(address -> looks.saw(me.practice(), address, me.signature(), Instant.now(clock)));
         }

@@ -5,14 +5,15 @@ import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.scope.PracticeId;
 import cahier.app.web.Dates;
+import cahier.core.lesson.NextDate;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -57,16 +58,31 @@ public class Clashes {
         }
         Instant from = open.stream().map(Clashes::leaves).min(Instant::compareTo).orElseThrow().minus(AROUND);
         Instant to = open.stream().map(Lesson::endsAt).max(Instant::compareTo).orElseThrow().plus(AROUND);
-        List<Busy> times = busy.between(practice, from, to);
-        List<Lesson> others = households.lessonsBetween(practice, from, to).stream().filter(l -> !l.isOver()).toList();
+        List<Taken> all = taken(practice, from, to);
+        return open.stream().collect(Collectors.toMap(Lesson::id, l -> all.stream().filter(t -> t.lesson() != l.id() && NextDate.meet(leaves(l), l.endsAt(), t.from().minus(t.way(l)), t.to()))
+                .map(t -> new Clash(t.title(), t.from(), t.to(), t.lesson() != 0 && !NextDate.meet(l.startsAt(), l.endsAt(), t.from(), t.to()))).toList()));
+    }
+
+    /**
+     * Something the trainer has on.
+     *
+     * @param lesson its number; 0 of a time that is none
+     * @param travelMinutes the way there; of a time that is no lesson nobody knows it
+     */
+    record Taken(long lesson, String title, Instant from, Instant to, int travelMinutes) {
+
+        /** The way to it after another lesson: where it is not known, as far as that one is. */
+        Duration way(Lesson before) {
+            return Duration.ofMinutes(lesson == 0 ? before.travelMinutes() : travelMinutes);
+        }
+    }
+
+    /** What is on between two moments; lessons that are over leave their time free. */
+    List<Taken> taken(PracticeId practice, Instant from, Instant to) {
         Map<Long, Household> homes = households.byId(practice);
-        return open.stream().collect(Collectors.toMap(Lesson::id, l -> {
-            List<Clash> clashes = new ArrayList<>(times.stream().filter(b -> b.overlaps(leaves(l), l.endsAt())).map(b -> new Clash(b.title(), b.startsAt(), b.endsAt(), false)).toList());
-            others.stream().filter(o -> o.id() != l.id() && leaves(l).isBefore(o.endsAt()) && leaves(o).isBefore(l.endsAt()))
-                    .map(o -> new Clash("lesson with " + Optional.ofNullable(homes.get(o.householdId())).map(Household::name).orElse("another household"), o.startsAt(), o.endsAt(), !l.startsAt().isBefore(o.endsAt()) || !o.startsAt().isBefore(l.endsAt())))
-                    .forEach(clashes::add);
-            return clashes;
-        }));
+        Stream<Taken> lessons = households.lessonsBetween(practice, from, to).stream().filter(l -> !l.isOver())
+                .map(l -> new Taken(l.id(), "lesson with " + Optional.ofNullable(homes.get(l.householdId())).map(Household::name).orElse("another household"), l.startsAt(), l.endsAt(), l.travelMinutes()));
+        return Stream.concat(busy.between(practice, from, to).stream().map(b -> new Taken(0, b.title(), b.startsAt(), b.endsAt(), 0)), lessons).toList();
     }
 
     /** The same without those that only leave too little time for the way, which a list says in its own words. */

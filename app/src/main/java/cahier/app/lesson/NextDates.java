@@ -3,8 +3,6 @@ package cahier.app.lesson;
 import cahier.app.account.AccountService;
 import cahier.app.account.AccountService.PracticeSettings;
 import cahier.app.household.Facts;
-import cahier.app.household.Household;
-import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.scope.PracticeId;
 import cahier.core.lesson.NextDate;
@@ -14,7 +12,6 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,16 +21,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class NextDates {
 
-    private static final Duration AROUND = Duration.ofDays(3);
     private static final Duration AHEAD = Duration.ofDays(70);
 
-    private final Households households;
-    private final BusyMapper busy;
+    private final Clashes clashes;
     private final AccountService accounts;
 
-    NextDates(Households households, BusyMapper busy, AccountService accounts) {
-        this.households = households;
-        this.busy = busy;
+    NextDates(Clashes clashes, AccountService accounts) {
+        this.clashes = clashes;
         this.accounts = accounts;
     }
 
@@ -50,11 +44,8 @@ public class NextDates {
             before.add(local(lesson.startsAt(), zone));
         }
         PracticeSettings usual = accounts.settings(practice);
-        Instant from = lesson.startsAt();
-        Map<Long, Household> homes = households.byId(practice);
-        List<NextDate.Taken> taken = new ArrayList<>(households.lessonsBetween(practice, from, from.plus(AHEAD)).stream().filter(l -> l.id() != lesson.id() && l.state() != Lesson.State.MISSED)
-                .map(l -> new NextDate.Taken(local(l.startsAt(), zone), local(l.endsAt(), zone), l.travelMinutes(), "lesson with " + Optional.ofNullable(homes.get(l.householdId())).map(Household::name).orElse("another household"))).toList());
-        busy.between(practice, from, from.plus(AHEAD).plus(AROUND)).forEach(b -> taken.add(new NextDate.Taken(local(b.startsAt(), zone), local(b.endsAt(), zone), lesson.travelMinutes(), b.title())));
+        List<NextDate.Taken> taken = clashes.taken(practice, lesson.startsAt(), lesson.startsAt().plus(AHEAD)).stream().filter(t -> t.lesson() != lesson.id())
+                .map(t -> new NextDate.Taken(local(t.from(), zone), local(t.to(), zone), (int) t.way(lesson).toMinutes(), t.title())).toList();
         return NextDate.propose(before, usual.rhythmDays(), lesson.minutes(), lesson.travelMinutes(), taken);
     }
 

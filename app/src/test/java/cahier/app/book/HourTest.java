@@ -61,7 +61,7 @@ class HourTest extends AppTest {
     }
 
     private ResultActions hour(TrainerUser who, String path, String body) throws Exception {
-        return mvc.perform(post("/lessons/" + lesson + "/hour/" + path).with(user(who)).with(csrf()).contentType(MediaType.APPLICATION_JSON).content(body));
+        return mvc.perform(post("/lessons/" + lesson + "/hour/" + path).with(user(who)).with(csrf()).accept(MediaType.APPLICATION_JSON).contentType(MediaType.APPLICATION_JSON).content(body));
     }
 
     private ResultActions hour(String path, String body) throws Exception {
@@ -89,7 +89,9 @@ class HourTest extends AppTest {
         state().andExpect(jsonPath("$.tracks[0].reps.length()").value(2)).andExpect(jsonPath("$.tracks[0].reps[1].role").value("SHOWN")).andExpect(jsonPath("$.stands.clean").value(1)).andExpect(jsonPath("$.stands.of").value(1));
         hour("reps/" + id + "/undo", "{}").andExpect(status().isOk());
         state().andExpect(jsonPath("$.tracks[0].reps.length()").value(1));
-        hour("reps/" + UUID.randomUUID() + "/undo", "{}").andExpect(status().isNotFound());
+        hour("reps/" + id + "/undo", "{}").andExpect(status().isOk());
+        UUID unknown = UUID.randomUUID();
+        hour("reps/" + unknown + "/undo", "{}").andExpect(status().isNotFound()).andExpect(jsonPath("$.error").value("rep " + unknown + " is not here"));
         hour("reps/" + UUID.randomUUID() + "/slip", "{\"slip\":null}").andExpect(status().isNotFound());
     }
 
@@ -168,8 +170,10 @@ class HourTest extends AppTest {
             send("/lessons/" + lesson + "/close", "next", "own", "nextOwn", nonsense).andExpect(redirectedUrl("/lessons/" + lesson + "/close"))
                     .andExpect(flash().attribute("refusal", containsString("was “" + nonsense + "”. Nothing was closed or sent."))).andExpect(flash().attribute("typed", nonsense));
         }
+        send("/lessons/" + lesson + "/close", "next", "own", "nextOwn", usual.toString()).andExpect(redirectedUrl("/lessons/" + lesson + "/close"))
+                .andExpect(flash().attribute("refusal", containsString("The next lesson runs into lesson with"))).andExpect(flash().attribute("sure", usual.toString()));
         assertThat(home.facts().lessons()).singleElement().satisfies(l -> assertThat(l.state()).isEqualTo(Lesson.State.PLANNED));
-        send("/lessons/" + lesson + "/close", "next", "own", "nextOwn", usual.plusHours(3).toString()).andExpect(status().isFound());
+        send("/lessons/" + lesson + "/close", "next", "own", "nextOwn", usual.toString(), "sure", usual.toString()).andExpect(status().isFound());
         assertThat(home.facts().lessons()).extracting(l -> l.state().name().toLowerCase(Locale.ROOT)).containsExactlyInAnyOrder("given", "planned");
         long next = home.facts().lessons().stream().filter(l -> l.state() == Lesson.State.PLANNED).findFirst().orElseThrow().id();
         open("/lessons/" + next + "/close").andExpect(content().string(not(containsString("planned already"))));

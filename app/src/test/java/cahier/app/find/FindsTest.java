@@ -11,8 +11,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.support.AppTest;
+import cahier.app.support.Browser;
 import cahier.app.support.Home;
 import cahier.core.decide.TrackKind;
+import com.microsoft.playwright.Page;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
@@ -43,6 +45,12 @@ class FindsTest extends AppTest {
         assertThat(found("q")).as("one letter finds everything and nothing").isEmpty();
         assertThat(found("quibble%field")).as("no pattern, but what was typed").isEmpty();
         assertThat(found("quibble_on")).isEmpty();
+        try (Browser browser = browser()) {
+            Page phone = browser.trainer(edda());
+            phone.setViewportSize(360, 640);
+            phone.navigate("/households?find=quibble");
+            Browser.fits(phone);
+        }
         open("/households?find=Quibbleton").andExpect(content().string(allOf(containsString("Where else it stands"), containsString("?facts=places&amp;edit="), not(containsString("Nothing matches")))));
         mvc.perform(get("/households?find=Quibbleton").with(user(practices.trainerOf("Fallow Field Dogs", "Ines Marchetti", "ines@fallowfield.example"))))
                 .andExpect(content().string(allOf(containsString("Nothing matches"), not(containsString("Quibbleton field")))));

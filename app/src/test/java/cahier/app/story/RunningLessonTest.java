@@ -15,6 +15,7 @@ import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -126,6 +127,24 @@ class RunningLessonTest extends AppTest {
             assertThat(other.locator("[data-part=block-2] b")).hasText(String.valueOf(Integer.parseInt(page.locator("[data-part=block-2] b").textContent())));
             other.locator("[data-what=SLACK_LEAD] [data-fine=true]").click();
             assertThat(page.locator("[data-what=SLACK_LEAD] [data-fine=true]")).hasAttribute("aria-pressed", "true", new com.microsoft.playwright.assertions.LocatorAssertions.HasAttributeOptions().setTimeout(15_000));
+        }
+    }
+
+    @Test
+    void whatTheServerDoesNotTakeIsSaidAndHoldsUpNothing() {
+        try (Browser browser = browser().expecting("status of 400")) {
+            Page page = begin(browser, 390, 844);
+            page.route("**/hour/shown", route -> route.fulfill(new Route.FulfillOptions().setStatus(400).setContentType("application/json").setBody("{\"error\":\"what must be something else\"}")));
+            page.locator("[data-what=MARKER] [data-fine=true]").click();
+            assertThat(page.locator("#untaken-says")).hasText("Not taken: what must be something else");
+            page.click("#next");
+            page.click("#next");
+            outcome(page, Outcome.CLEAN).click();
+            waits(page, 1);
+            Browser.fits(page);
+            page.click("#leave-out");
+            assertThat(page.locator("#untaken")).isHidden();
+            assertThat(page.locator("[data-what=MARKER] [data-fine=true]")).hasAttribute("aria-pressed", "false");
         }
     }
 

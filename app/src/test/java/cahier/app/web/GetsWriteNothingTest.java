@@ -124,7 +124,7 @@ class GetsWriteNothingTest extends AppTest {
                 broken.add(filled(pattern) + " " + e.getCause());
             }
             looks.round();
-            boolean isOfAHousehold = pattern.contains("{") && !ABOUT_NO_HOUSEHOLD.matcher(pattern).find();
+            boolean isOfAHousehold = pattern.contains("{") && !ABOUT_NO_HOUSEHOLD.matcher(pattern).find() && !pattern.endsWith("/hour/state");
             if (number(TIMES) - looked != (isOfAHousehold ? 1 : 0)) {
                 notedWrong.add(pattern);
             }

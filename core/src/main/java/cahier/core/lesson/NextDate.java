@@ -72,8 +72,13 @@ public record NextDate(LocalDateTime at, String clash) {
         return proposed;
     }
 
+    /** Whether one of the two is still on when somebody must leave for the other. */
+    public static <T extends Comparable<? super T>> boolean meet(T leavesOne, T endsOne, T leavesOther, T endsOther) {
+        return leavesOne.compareTo(endsOther) < 0 && leavesOther.compareTo(endsOne) < 0;
+    }
+
     private static NextDate of(LocalDateTime at, int minutes, int travelMinutes, List<Taken> taken) {
-        return new NextDate(at, taken.stream().filter(t -> at.minusMinutes(travelMinutes).isBefore(t.to()) && at.plusMinutes((long) minutes + t.travelMinutes()).isAfter(t.from())).map(Taken::title).findFirst().orElse(""));
+        return new NextDate(at, taken.stream().filter(t -> meet(at.minusMinutes(travelMinutes), at.plusMinutes(minutes), t.from().minusMinutes(t.travelMinutes()), t.to())).map(Taken::title).findFirst().orElse(""));
     }
 
     /** The middle of the latest gaps in whole weeks, 1 to 8; the usual days where there is none yet. */
