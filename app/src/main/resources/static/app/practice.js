@@ -137,12 +137,14 @@ function coaching() {
 /** Where the owner may move on: whether the reps so far have earned it, as the server says; without signal it goes on when the session has closed. */
 async function goOn() {
   if (!page.goesOn) return;
+  const earned = state.reps.at(-1)?.id;
   try {
     await queue.send();
     if ((await queue.mine()).length > 0) return;
     const answer = await fetch(`/o/${page.token}/practice/${step}/next`);
     if (!answer.ok) return;
     const next = await answer.json();
+    if (state.reps.at(-1)?.id !== earned) return;
     at('moved').hidden = !next.step;
     at('moved-says').textContent = next.says ?? '';
     if (next.step) at('moved-go').href = `/o/${page.token}/practice/${next.step}#after=${state.reps.length}`;

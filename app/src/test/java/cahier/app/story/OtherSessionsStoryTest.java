@@ -120,6 +120,37 @@ class OtherSessionsStoryTest extends AtTheDoor {
     }
 
     @Test
+    void anAnswerThatComesAfterTheWrongTapWasTakenBackIsNotHeard() {
+        asEdda(() -> {
+            tracks.addStep(edda().practice(), home.track, KeyedPlan.own(Home.step("Two metres off")), 2, now());
+            tracks.letMoveOn(edda().practice(), List.of(home.roadmap().track()), now());
+            return null;
+        });
+        clock.pass(Duration.ofMinutes(2));
+        home.issue();
+        try (Browser browser = browser()) {
+            Page owner = practise(browser);
+            owner.evaluate("""
+                    () => {
+                      const fetches = window.fetch;
+                      window.fetch = async (...what) => {
+                        const answer = await fetches(...what);
+                        if (String(what[0]).endsWith('/next') && (await answer.clone().json()).step) await new Promise((go) => { window.arrive = go; });
+                        return answer;
+                      };
+                    }""");
+            tap(owner, "Clean", "Clean", "Clean", "Clean", "Clean");
+            owner.waitForFunction("() => window.arrive");
+            owner.click("#undo");
+            owner.waitForCondition(() -> home.roadmap().number() == 2);
+            owner.evaluate("() => window.arrive()");
+            owner.waitForTimeout(200);
+            assertThat(owner.locator("#moved")).isHidden();
+            assertThat(owner.locator("#outcomes")).isVisible();
+        }
+    }
+
+    @Test
     void aStepUntilOneIsCleanEndsWithIt() {
         asEdda(() -> {
             StepPlan p = Home.step("Out we go");
