@@ -5,8 +5,6 @@ import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.method.Methods;
-import cahier.app.roadmap.GoesRound;
-import cahier.app.roadmap.Roadmaps;
 import cahier.app.scope.TrainerUser;
 import cahier.app.step.StepForm;
 import cahier.app.track.KeyedPlan;
@@ -25,10 +23,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** The steps of a track: added, edited, moved, removed, and the dog put on one. */
+/** The steps of a track: added, edited on a page of their own, and the dog put on one. */
 @Controller
 class StepController {
 
@@ -36,17 +32,15 @@ class StepController {
     private final Households households;
     private final Answers answers;
     private final Methods methods;
-    private final Roadmaps roadmaps;
     private final AccountService accounts;
     private final Clock clock;
 
-    StepController(Tracks tracks, Households households, Answers answers, Methods methods, Roadmaps roadmaps, AccountService accounts, Clock clock) {
+    StepController(Tracks tracks, Households households, Answers answers, Methods methods, AccountService accounts, Clock clock) {
         this.accounts = accounts;
         this.tracks = tracks;
         this.households = households;
         this.answers = answers;
         this.methods = methods;
-        this.roadmaps = roadmaps;
         this.clock = clock;
     }
 
@@ -115,34 +109,6 @@ class StepController {
         }
         tracks.saveStep(me.practice(), id, form.version(), plan, now());
         return back(step.trackId());
-    }
-
-    @PostMapping("/steps/{id}/move")
-    String move(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam int by, RedirectAttributes flash) {
-        try {
-            roadmaps.moveStep(me.practice(), id, by, now());
-        } catch (GoesRound e) {
-            flash.addFlashAttribute("refusal", e.getMessage());
-        }
-        return back(tracks.step(me.practice(), id).trackId());
-    }
-
-    @PostMapping("/steps/{id}/remove")
-    String remove(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, RedirectAttributes flash) {
-        Step step = tracks.step(me.practice(), id);
-        if (tracks.removeStep(me.practice(), id, now())) {
-            flash.addFlashAttribute("removedStep", step.id());
-            flash.addFlashAttribute("removedTitle", step.title());
-        } else {
-            flash.addFlashAttribute("refusal", "The dog is on “" + step.title() + "”. Put it on another step first.");
-        }
-        return back(step.trackId());
-    }
-
-    @PostMapping("/steps/{id}/restore")
-    String restore(@AuthenticationPrincipal TrainerUser me, @PathVariable long id) {
-        tracks.restoreStep(me.practice(), id, now());
-        return back(tracks.step(me.practice(), id).trackId());
     }
 
     @PostMapping("/tracks/{track}/dog-on/{step}")

@@ -27,7 +27,6 @@ import cahier.app.roadmap.TrackForm;
 import cahier.app.scope.AskedTogether;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
-import cahier.app.track.Criterion;
 import cahier.app.track.Stay;
 import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
@@ -38,11 +37,9 @@ import cahier.core.decide.TrackKind;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -109,7 +106,7 @@ class TrackController {
         model.addAttribute("row", row);
         model.addAttribute("household", household);
         model.addAttribute("others", tracks.ofHousehold(me.practice(), household.id()).stream().filter(m -> m.track().id() != id && !m.steps().isEmpty()).toList());
-        model.addAttribute("crowded", crowded(row.roadmap()));
+        model.addAttribute("table", StepTable.of(row.roadmap(), facts.places()));
         model.addAttribute("today", now.atZone(household.zone()).toLocalDate());
         baselines.concerning(row.roadmap()).ifPresent(b -> model.addAttribute("begin", beginning(row, b)));
         List<KeptRep> reps = log.ofTrack(me.practice(), id, now.minus(LOOKED_BACK));
@@ -170,18 +167,6 @@ class TrackController {
         int back = answers.stream().mapToInt(SittingAnswers::cameBack).sum();
         int letOff = back + answers.stream().mapToInt(SittingAnswers::stayedOff).sum();
         return (asked.isEmpty() ? "" : "Ready at the start " + ready + " of " + asked.size() + " times. ") + (letOff == 0 ? "" : "Came back by itself " + back + " of " + letOff + " times.");
-    }
-
-    /** Steps that ask for three or more new things at once, a sentence each. */
-    private static List<String> crowded(TrackSteps map) {
-        List<String> said = new ArrayList<>();
-        for (int i = 1; i < map.steps().size(); i++) {
-            List<Criterion> changed = Criterion.changed(map.steps().get(i - 1).plan(), map.steps().get(i).plan());
-            if (changed.size() >= Criterion.TOO_MANY) {
-                said.add("Step " + (i + 1) + " changes " + changed.size() + " things at once: " + changed.stream().map(Criterion::words).collect(Collectors.joining(", ")) + ".");
-            }
-        }
-        return said;
     }
 
     /** A step is proposed while the dog still stands where the track was made and nothing was practised. */

@@ -71,6 +71,12 @@ public record Outlook(Forecast forecast, LocalDate today, List<String> way, Opti
         return "At least " + least + (least == 1 ? " rep" : " reps") + " to the goal.";
     }
 
+    /** What a change of the steps does: "Goal about 3 January, was 28 December. At least 46 reps, was 41." */
+    public String after(Outlook before) {
+        String goal = headline().equals(before.headline()) ? headline() + ", as before." : headline() + ", was " + before.forecast.middle().map(this::date).orElse("not in sight") + ".";
+        return goal + " At least " + least + (least == 1 ? " rep" : " reps") + (least == before.least ? ", as before." : ", was " + before.least + ".");
+    }
+
     /** The one sentence an owner reads. */
     public String plain() {
         if (forecast.why().isPresent()) {

@@ -2,23 +2,15 @@ package cahier.app.step;
 
 import cahier.app.household.Place;
 import cahier.app.track.PayWords;
-import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
-import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
 import cahier.app.web.Check;
 import cahier.core.climb.Between;
-import cahier.core.climb.Between.Asks;
 import cahier.core.climb.Between.Change;
 import cahier.core.climb.Between.Criterion;
-import cahier.core.climb.Between.Harder;
-import cahier.core.decide.TrackKind;
-import cahier.core.gate.Topic;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.OptionalInt;
 
 /** A step written between two is easier than the one it is split from: what is not is refused beside its field (docs/rules.md 4, SPLIT). */
 public final class Easier {
@@ -31,24 +23,11 @@ public final class Easier {
 
     public static void check(Check check, StepPlan between, TrackSteps map, List<Place> places) {
         StepPlan upper = map.current().orElseThrow().plan();
-        Map<Criterion, Change> changes = Between.compare(asks(between, places), asks(upper, places), distance(map));
+        Map<Criterion, Change> changes = Between.compare(StepAsks.of(between, places), StepAsks.of(upper, places), StepAsks.distance(map));
         if (Between.isUnchanged(changes)) {
             check.refuse("title", "must be an easier step: it asks the same as “" + upper.title() + "”. Make the distance, the time, the place, the help or another criterion easier");
         }
         Between.harder(changes).forEach(c -> check.refuse(Objects.requireNonNull(FIELDS.get(c)), "must not ask more than “" + upper.title() + "”, which has " + shown(c, upper)));
-    }
-
-    /** As the steps of the track say; a track that says nothing, and is about fear, gets harder nearer. */
-    private static Harder distance(TrackSteps map) {
-        Harder read = Between.direction(map.steps().stream().map(Step::plan).map(StepPlan::distanceM).filter(Objects::nonNull).toList());
-        Track track = map.track();
-        boolean fear = track.kind() == TrackKind.COMFORT && EnumSet.of(Topic.DOGS, Topic.PEOPLE, Topic.NOISE).contains(track.topic());
-        return read == Harder.UNKNOWN && fear ? Harder.NEARER : read;
-    }
-
-    private static Asks asks(StepPlan plan, List<Place> places) {
-        OptionalInt difficulty = places.stream().filter(p -> p.name().equalsIgnoreCase(plan.place().strip())).mapToInt(Place::difficulty).findFirst();
-        return new Asks(plan.place(), difficulty, plan.distanceM(), plan.durationS(), plan.distraction(), plan.who(), plan.teaching().helper().ordinal(), plan.aid(), plan.word(), plan.teaching().events(), plan.teaching().fed().ordinal());
     }
 
     private static String shown(Criterion criterion, StepPlan upper) {

@@ -19,6 +19,8 @@ import cahier.core.pay.PaySheet;
 import cahier.core.pay.Payoff;
 import cahier.core.rep.Aid;
 import cahier.core.slip.Slip;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.ToIntFunction;
@@ -35,6 +37,7 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
 
     static final String FED_ON_COMFORT = "must be every time on a comfort track: the food is what changes how it feels";
 
+    private static final JsonMapper JSON = new JsonMapper();
     private static final int LINE = 80;
     private static final int TEXT = 400;
     private static final int EQUIPMENT = 200;
@@ -58,6 +61,12 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
                 t.slips().stream().map(Slip::name).toList(), String.join("\n", t.events()),
                 t.payEveryS() == null ? "" : t.payEveryS() + " s", t.payoffs().stream().map(Payoff::name).toList(),
                 asked(p, Spread::days), asked(p, Spread::sessions), asked(p, Spread::people), asked(p, Spread::places), asked(p, Spread::coldClean), asked(p, Spread::coldOf), asked(p, Spread::hands), asked(p, Spread::items), t.traits().stream().map(Trait::name).toList(), MeasureForm.write(t.measure()), t.fed().name());
+    }
+
+    /** With one field typed otherwise. */
+    public StepForm with(Cell cell, String typed) {
+        ObjectNode fields = JSON.valueToTree(this);
+        return JSON.convertValue(fields.put(cell.field(), typed), StepForm.class);
     }
 
     private static String asked(StepPlan p, ToIntFunction<Spread> part) {

@@ -105,6 +105,20 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         return new StepPlan(title, how, place, distanceM, durationS, distraction, other, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
     }
 
+    public StepPlan withWord(String other) {
+        return new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, other, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
+    }
+
+    /** The same with so much aid. */
+    public StepPlan aided(Aid other) {
+        return new StepPlan(title, how, place, distanceM, durationS, distraction, who, other, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching, spread);
+    }
+
+    /** The same chain of events, or none. */
+    public StepPlan chained(List<String> events) {
+        return new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching.chained(events), spread);
+    }
+
     /** This step made easier half-way to the one below: each figure that differs at a handy value strictly between (docs/rules.md 4, SPLIT). */
     public StepPlan halfWayTo(StepPlan below) {
         return withDistance(halfWay(Unit.METRES, below.distanceM, distanceM)).withDuration(halfWay(Unit.SECONDS, below.durationS, durationS));

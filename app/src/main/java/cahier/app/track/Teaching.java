@@ -43,6 +43,11 @@ public record Teaching(String pay, String equipment, Helper helper, List<Slip> s
         return new Teaching(pay, equipment, helper, slips, events, payEveryS, payoffs, traits, other, feeding);
     }
 
+    /** With this chain of events, or none. */
+    Teaching chained(List<String> other) {
+        return new Teaching(pay, equipment, helper, slips, other, payEveryS, payoffs, traits, measure, feeding);
+    }
+
     /** The same, fed so often. */
     public Teaching fed(Feeding other) {
         return new Teaching(pay, equipment, helper, slips, events, payEveryS, payoffs, traits, measure, other == Feeding.EVERY_TIME ? null : other);

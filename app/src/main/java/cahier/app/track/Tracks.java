@@ -183,15 +183,15 @@ public class Tracks {
         steps.adjust(practice, step, now);
     }
 
-    /** Moves a step one place towards the start ({@code by} -1) or the goal (+1). */
+    /** Moves a step so many places towards the start ({@code by} below 0) or the goal; past an end it stays where it is. */
     public void moveStep(PracticeId practice, long id, int by, Instant now) {
         TrackSteps roadmap = locked(practice, step(practice, id).trackId());
         int from = roadmap.indexOf(id).orElseThrow(() -> new NotFound("step " + id));
-        int to = from + Integer.signum(by);
-        if (to >= 0 && to < roadmap.steps().size()) {
-            steps.place(practice, roadmap.steps().get(to).id(), from);
-            steps.place(practice, id, to);
-            changed(practice, roadmap.track().id(), now);
+        long to = (long) from + by;
+        if (by != 0 && to >= 0 && to < roadmap.steps().size()) {
+            List<Long> ids = new ArrayList<>(roadmap.steps().stream().map(Step::id).toList());
+            ids.add((int) to, ids.remove(from));
+            order(practice, roadmap.track().id(), ids, now);
         }
     }
 
@@ -229,13 +229,15 @@ public class Tracks {
     /** Puts a removed step back where it was. */
     public void restoreStep(PracticeId practice, long id, Instant now) {
         Step step = step(practice, id);
+        List<Long> ids = new ArrayList<>(locked(practice, step.trackId()).steps().stream().map(Step::id).filter(i -> i != id).toList());
+        ids.add(Math.min(step.position(), ids.size()), id);
         steps.setRemoved(practice, id, null);
-        renumber(practice, step.trackId());
+        order(practice, step.trackId(), ids, now);
         TrackSteps roadmap = get(practice, step.trackId());
         if (roadmap.visit().isEmpty() && !roadmap.track().isDone()) {
             enter(practice, step.trackId(), id, now, null, null);
+            changed(practice, step.trackId(), now);
         }
-        changed(practice, step.trackId(), now);
     }
 
     private void renumber(PracticeId practice, long track) {

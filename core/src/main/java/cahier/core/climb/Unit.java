@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.DoublePredicate;
+import java.util.stream.Stream;
 
 /** What a climb counts in, with the values that are handy to say and to measure (docs/rules.md 6). */
 public enum Unit {
@@ -24,6 +25,17 @@ public enum Unit {
     /** The handy value nearest to v; a tie goes to the one nearer the start of the climb. */
     double snap(double v, double start) {
         return nearest(v, start, h -> true).orElseThrow();
+    }
+
+    /** The handy values from {@code more} below the least to as many above the most of these; those between and these themselves included, each once, rising. */
+    public List<Double> around(List<Double> used, int more) {
+        double least = used.stream().mapToDouble(Double::doubleValue).min().orElse(handy.get(0));
+        double most = used.stream().mapToDouble(Double::doubleValue).max().orElse(handy.get(0));
+        List<Double> below = handy.stream().filter(h -> h < least - SAME).toList();
+        List<Double> above = handy.stream().filter(h -> h > most + SAME).toList();
+        Stream<Double> between = Stream.concat(used.stream(), handy.stream().filter(h -> h > least + SAME && h < most - SAME && used.stream().noneMatch(u -> Math.abs(u - h) < SAME)));
+        return Stream.of(below.subList(Math.max(0, below.size() - more), below.size()).stream(), between, above.subList(0, Math.min(more, above.size())).stream())
+                .flatMap(part -> part).distinct().sorted().toList();
     }
 
     /** The largest handy value that is not above v, or v itself where all are larger. */
