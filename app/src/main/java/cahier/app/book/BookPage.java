@@ -2,6 +2,7 @@ package cahier.app.book;
 
 import cahier.app.account.AccountService;
 import cahier.app.account.AccountService.PracticeSettings;
+import cahier.app.first.FirstHours;
 import cahier.app.household.FactForms.DogForm;
 import cahier.app.household.FactForms.LessonForm;
 import cahier.app.household.FactForms.PersonForm;
@@ -25,9 +26,11 @@ class BookPage {
 
     private final Books books;
     private final AccountService accounts;
+    private final FirstHours first;
     private final Clock clock;
 
-    BookPage(Books books, AccountService accounts, Clock clock) {
+    BookPage(Books books, AccountService accounts, FirstHours first, Clock clock) {
+        this.first = first;
         this.accounts = accounts;
         this.books = books;
         this.clock = clock;
@@ -42,6 +45,9 @@ class BookPage {
     private Book open(PracticeId practice, long household, Model model) {
         Book book = books.open(practice, household, Instant.now(clock));
         model.addAttribute("book", book);
+        if (book.sheet().isEmpty()) {
+            first.of(practice, household).ifPresent(f -> model.addAttribute("first", f));
+        }
         return book;
     }
 

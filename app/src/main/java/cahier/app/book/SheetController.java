@@ -2,6 +2,7 @@ package cahier.app.book;
 
 import cahier.app.account.AccountService;
 import cahier.app.bench.Setups;
+import cahier.app.first.Readiness;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
@@ -58,11 +59,13 @@ class SheetController {
     private final Outbox outbox;
     private final AccountService accounts;
     private final AskedTogether together;
+    private final Readiness readiness;
     private final Clock clock;
     private final Site site;
 
     SheetController(Sending sending, Homeworks homeworks, Tracks tracks, OwnerLinks links, Households households, FoodLines food, Setups setups, Wordings wordings, Weeks weeks, Outbox outbox, AccountService accounts,
-                    AskedTogether together, Clock clock, Site site) {
+                    AskedTogether together, Readiness readiness, Clock clock, Site site) {
+        this.readiness = readiness;
         this.tracks = tracks;
         this.site = site;
         this.outbox = outbox;
@@ -93,6 +96,7 @@ class SheetController {
         model.addAttribute("out", homeworks.latest(me.practice(), household).orElse(null));
         model.addAttribute("mailed", homeworks.latest(me.practice(), household).filter(h -> outbox.isMailed(me.practice(), h.id())).isPresent());
         model.addAttribute("readers", Outbox.readers(facts));
+        model.addAttribute("ready", readiness.of(me.practice(), household, draft.items()));
         model.addAttribute("food", food.of(me.practice(), facts, draft.items().stream().collect(Collectors.toMap(SheetItem::dogName, i -> i.plan().piecesADay(), Integer::sum)),
                 now().atZone(facts.household().zone()).toLocalDate()));
         return "sheet/issue";

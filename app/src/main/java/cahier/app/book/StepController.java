@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The steps of a track: added, edited on a page of their own, and the dog put on one. */
 @Controller
@@ -111,10 +112,11 @@ class StepController {
         return back(step.trackId());
     }
 
+    /** @param from "homework" where it was asked there */
     @PostMapping("/tracks/{track}/dog-on/{step}")
-    String putOn(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @PathVariable long step) {
+    String putOn(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @PathVariable long step, @RequestParam(defaultValue = "") String from) {
         answers.putOn(me, track, step, now());
-        return back(track);
+        return from.equals("homework") ? "redirect:/households/" + tracks.get(me.practice(), track).track().householdId() + "/homework" : back(track);
     }
 
     private static String back(long track) {

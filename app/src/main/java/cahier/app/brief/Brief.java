@@ -70,8 +70,9 @@ record Brief(Facts facts, Lesson lesson, int number, LocalDate since, LocalDate 
      * One track of the next homework.
      *
      * @param step as it will be when the suggestions that are ticked are accepted
+     * @param needs what that step asks for and they do not have: "a long line"; mostly empty
      */
-    record Send(String title, String step) {
+    record Send(String title, String step, String needs) {
     }
 
     public Household household() {

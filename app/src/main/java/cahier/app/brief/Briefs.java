@@ -5,6 +5,7 @@ import cahier.app.book.Book;
 import cahier.app.book.Books;
 import cahier.app.book.TrackRow;
 import cahier.app.draw.MinutesRuler;
+import cahier.app.first.Readiness;
 import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
@@ -43,6 +44,7 @@ import cahier.core.decide.Decision;
 import cahier.core.lesson.Agenda;
 import cahier.core.lesson.Hour;
 import cahier.core.rep.Outcome;
+import cahier.core.roadmap.Lacking;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -81,8 +83,10 @@ class Briefs {
     private final Households households;
     private final HourMapper hours;
     private final Judgements judgements;
+    private final Readiness readiness;
 
-    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, Clashes clashes, Alarms alarms, Taps taps, AskedTogether together, Households households, HourMapper hours, Judgements judgements) {
+    Briefs(Books books, Lessons lessons, Tracks tracks, RepLog log, Homeworks homeworks, Sending sending, Answers answers, Incidents incidents, FoodLines food, Clashes clashes, Alarms alarms, Taps taps, AskedTogether together, Households households, HourMapper hours, Judgements judgements, Readiness readiness) {
+        this.readiness = readiness;
         this.judgements = judgements;
         this.hours = hours;
         this.together = together;
@@ -124,7 +128,7 @@ class Briefs {
                 food.of(practice, facts, pieces(next), book.today()), lessons.shown(practice, lesson), lessons.notYet(practice, lesson),
                 Clashes.overlapping(clashes.of(practice, lesson)), Outbox.readers(facts).stream().map(Person::name).toList(),
                 alarms.history(practice, lesson.householdId()).stream().filter(a -> a.isOpen() || a.happenedAt().isAfter(since)).toList(), taps.since(practice, lesson.householdId(), since),
-                book.rows().stream().map(TrackRow::way).filter(w -> w.roadmap().current().isPresent() && w.permit().restsForGood()).map(w -> new Brief.Send(w.track().title(), w.why())).toList(),
+                book.rows().stream().map(TrackRow::way).filter(w -> w.roadmap().current().isPresent() && w.permit().restsForGood()).map(w -> new Brief.Send(w.track().title(), w.why(), "")).toList(),
                 running.beganAt() != null, running.notes());
     }
 
@@ -214,11 +218,12 @@ class Briefs {
     }
 
     private List<Brief.Send> sends(Book book, List<RoadmapTrack> next, List<TrackRow> waiting) {
-        Stream<Brief.Send> upkeep = homeworks.upkeepNext(book.rows().stream().map(TrackRow::way).toList()).stream().map(i -> new Brief.Send(i.trackTitle(), "upkeep. " + i.upkeepWords()));
-        return Stream.concat(next.stream().map(w -> send(w, waiting)), upkeep).toList();
+        Stream<Brief.Send> upkeep = homeworks.upkeepNext(book.rows().stream().map(TrackRow::way).toList()).stream().map(i -> new Brief.Send(i.trackTitle(), "upkeep. " + i.upkeepWords(), ""));
+        Lacking.Home home = readiness.home(book.household().practiceId(), book.household().id());
+        return Stream.concat(next.stream().map(w -> send(w, waiting, home)), upkeep).toList();
     }
 
-    private static Brief.Send send(RoadmapTrack way, List<TrackRow> waiting) {
+    private static Brief.Send send(RoadmapTrack way, List<TrackRow> waiting, Lacking.Home home) {
         TrackSteps map = way.roadmap();
         Decision decision = waiting.stream().filter(r -> r.track().id() == map.track().id()).flatMap(r -> r.note().stream()).map(n -> n.decided().suggested()).findFirst().orElse(Decision.STAY);
         Optional<String> halfWay = decision == Decision.SPLIT ? map.between().map(b -> "step " + map.number() + ", " + b.title()) : Optional.empty();
@@ -228,7 +233,8 @@ class Briefs {
             default -> way.permit().step().stream().mapToObj(map.steps()::get).findFirst();
         };
         return new Brief.Send(map.track().title(), decision == Decision.DONE ? "goal reached, a cold rep now and then"
-                : halfWay.isPresent() ? halfWay.get() : moved.map(s -> "step " + (map.indexOf(s.id()).orElse(0) + 1) + ", " + s.title()).orElse(""));
+                : halfWay.isPresent() ? halfWay.get() : moved.map(s -> "step " + (map.indexOf(s.id()).orElse(0) + 1) + ", " + s.title()).orElse(""),
+                decision == Decision.DONE ? "" : moved.map(s -> Readiness.needs(s.plan(), home)).orElse(""));
     }
 
     /** Food and equipment of the steps that are worked, each once. */

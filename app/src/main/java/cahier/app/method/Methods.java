@@ -32,6 +32,11 @@ public class Methods {
         return read(practice, null);
     }
 
+    /** Whether a household is taught otherwise than is usual in its practice. */
+    public boolean isChosen(PracticeId practice, long household) {
+        return !methods.of(practice, household).isEmpty();
+    }
+
     private Method read(PracticeId practice, @Nullable Long household) {
         return new Method(methods.of(practice, household).stream().collect(Collectors.toMap(MethodMapper.Row::question, MethodMapper.Row::choice)));
     }

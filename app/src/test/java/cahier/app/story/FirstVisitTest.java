@@ -137,8 +137,7 @@ class FirstVisitTest extends AppTest {
         Trainer.tab(trainer, "Tracks");
         Trainer.addTrack(trainer, "Leave it");
         if (!growl) {
-            assertThat(trainer.locator(".note").first()).containsText("Start at step 5");
-            trainer.locator(".note").first().getByText("Use").click();
+            assertThat(trainer.locator(".note").first()).containsText("At the start");
             assertThat(trainer.locator(".steps .now")).containsText("On the word");
         } else {
             assertThat(trainer.locator(".note").first()).containsText("Shut");

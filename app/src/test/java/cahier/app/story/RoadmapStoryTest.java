@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 class RoadmapStoryTest extends AppTest {
 
     /** What it may take from an empty household to issued homework with three tracks. */
-    private static final int MOST_ACTIONS = 25;
+    private static final int MOST_ACTIONS = 17;
 
     /** Counts what a trainer does: every click and every filled field. */
     private static final class Hand {

@@ -1,14 +1,18 @@
-package cahier.app.roadmap;
+package cahier.app.first;
 
+import cahier.app.baseline.Baselines;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
+import cahier.app.intake.Intakes;
 import cahier.app.method.Methods;
+import cahier.app.roadmap.Starts;
+import cahier.app.roadmap.TrackForm;
 import cahier.app.scope.TrainerUser;
 import cahier.app.shelf.Template;
 import cahier.app.shelf.Templates;
 import cahier.app.track.MovesOn;
 import cahier.app.track.Track;
-
+import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import cahier.app.web.Check;
 import cahier.core.decide.TrackKind;
@@ -21,6 +25,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -29,6 +34,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Starts tracks: several from the shelf at once, or one from nothing. */
 @Controller
@@ -39,9 +45,13 @@ class TrackStartController {
     private final Templates templates;
     private final Methods methods;
     private final Households households;
+    private final Intakes intakes;
+    private final Baselines baselines;
     private final Clock clock;
 
-    TrackStartController(Tracks tracks, Starts starts, Templates templates, Methods methods, Households households, Clock clock) {
+    TrackStartController(Tracks tracks, Starts starts, Templates templates, Methods methods, Households households, Intakes intakes, Baselines baselines, Clock clock) {
+        this.intakes = intakes;
+        this.baselines = baselines;
         this.tracks = tracks;
         this.starts = starts;
         this.templates = templates;
@@ -61,12 +71,14 @@ class TrackStartController {
         model.addAttribute("household", households.get(me.practice(), household));
         List<Dog> dogs = households.dogs(me.practice(), household);
         model.addAttribute("dogs", dogs);
-        model.addAttribute("shelf", templates.listed(me, methods.ofHousehold(me.practice(), household), dogs.isEmpty() ? "the dog" : dogs.get(0).name()));
+        model.addAttribute("offers", Offers.of(templates.listed(me, methods.ofHousehold(me.practice(), household), dogs.isEmpty() ? "the dog" : dogs.get(0).name()),
+                intakes.wishes(me.practice(), household), dogs, me.practice(), baselines.ofHousehold(me.practice(), household)));
         return "roadmap/track-new";
     }
 
+    /** @param further templates whose track begins where the dog's baselines say */
     @PostMapping("/households/{household}/tracks")
-    String add(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") TrackForm form, BindingResult result, Model model) {
+    String add(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") TrackForm form, BindingResult result, @RequestParam(defaultValue = "") Set<String> further, Model model) {
         households.get(me.practice(), household);
         Check check = new Check(result);
         Optional<Dog> dog = households.dogs(me.practice(), household).stream().filter(d -> Long.toString(d.id()).equals(form.dog())).findFirst();
@@ -87,8 +99,21 @@ class TrackStartController {
         }
         List<Long> made = new ArrayList<>();
         Instant now = Instant.now(clock);
-        chosen.forEach((name, template) -> made.add(starts.start(me.practice(), household, dog.orElseThrow(), name, template, now)));
+        chosen.forEach((name, template) -> {
+            long track = starts.start(me.practice(), household, dog.orElseThrow(), name, template, now);
+            made.add(track);
+            if (further.contains(name)) {
+                goFurther(me, household, track, now);
+            }
+        });
         own.ifPresent(track -> made.add(tracks.add(me.practice(), track, List.of(), now)));
         return "redirect:" + (made.size() == 1 ? "/tracks/" + made.get(0) : "/households/" + household + "/roadmap");
+    }
+
+    /** The dog goes to the step that its baselines propose. */
+    private void goFurther(TrainerUser me, long household, long track, Instant now) {
+        TrackSteps map = tracks.get(me.practice(), track);
+        Startings.of(map, baselines.ofHousehold(me.practice(), household))
+                .ifPresent(s -> tracks.move(me.practice(), track, map.steps().get(s.at()).id(), null, null, me.signature(), now));
     }
 }

@@ -1,0 +1,138 @@
+package cahier.app.first;
+
+import cahier.app.baseline.Baseline;
+import cahier.app.baseline.Baselines;
+import cahier.app.household.Facts;
+import cahier.app.household.HomeKind;
+import cahier.app.household.Households;
+import cahier.app.household.Word;
+import cahier.app.intake.Equipment;
+import cahier.app.intake.Intakes;
+import cahier.app.log.RepLog;
+import cahier.app.scope.PracticeId;
+import cahier.app.sheet.SheetItem;
+import cahier.app.track.Helper;
+import cahier.app.track.StepPlan;
+import cahier.app.track.Track;
+import cahier.app.track.TrackSteps;
+import cahier.app.track.Tracks;
+import cahier.app.track.Trait;
+import cahier.app.web.NotFound;
+import cahier.core.roadmap.Lacking;
+import cahier.core.roadmap.Lacking.Help;
+import cahier.core.roadmap.Lacking.Lack;
+import cahier.core.words.Signal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is still missing before homework goes out, and the words that are agreed with it (docs/rules.md 41). */
+@Service
+@Transactional
+public class Readiness {
+
+    private static final Map<Equipment, Lack> THINGS = Map.of(Equipment.HARNESS, Lack.HARNESS, Equipment.LONG_LINE, Lack.LONG_LINE, Equipment.MUZZLE, Lack.MUZZLE, Equipment.CRATE, Lack.CRATE, Equipment.MAT, Lack.MAT);
+
+    private final Households households;
+    private final Intakes intakes;
+    private final Baselines baselines;
+    private final Tracks tracks;
+    private final RepLog log;
+
+    Readiness(Households households, Intakes intakes, Baselines baselines, Tracks tracks, RepLog log) {
+        this.households = households;
+        this.intakes = intakes;
+        this.baselines = baselines;
+        this.tracks = tracks;
+        this.log = log;
+    }
+
+    /** @param items that would go out */
+    public Ready of(PracticeId practice, long household, List<SheetItem> items) {
+        Facts facts = households.facts(practice, household);
+        Lacking.Home home = home(practice, household);
+        List<SheetItem> worked = items.stream().filter(i -> !i.forUpkeep()).toList();
+        Map<Long, TrackSteps> maps = tracks.ofHousehold(practice, household).stream().collect(Collectors.toMap(m -> m.track().id(), m -> m));
+        return new Ready(worked.stream().flatMap(i -> lacks(i, home).stream()).toList(), unagreed(facts, worked, maps), starts(practice, household, worked, maps));
+    }
+
+    /** What a household has. */
+    public Lacking.Home home(PracticeId practice, long household) {
+        Facts facts = households.facts(practice, household);
+        Set<Lack> things = intakes.get(practice, household).items().stream().filter(THINGS::containsKey).map(THINGS::get).collect(Collectors.toSet());
+        return new Lacking.Home(things, facts.handlers().size(), facts.places().stream().map(p -> new Lacking.Place(p.name(), p.outdoors(), p.enclosed())).toList());
+    }
+
+    /** "a long line and a second person who practises": what a step asks for and they do not have; empty where that is nothing. */
+    public static String needs(StepPlan plan, Lacking.Home home) {
+        Help help = switch (plan.teaching().helper()) {
+            case NOBODY -> Help.NOBODY;
+            case HOUSEHOLD -> Help.HOUSEHOLD;
+            case FRIEND, STRANGER -> Help.OUTSIDE;
+        };
+        return Lacking.of(new Lacking.Step(plan.place(), plan.who(), plan.teaching().equipment(), help, plan.teaching().has(Trait.OFF_LEAD)), home, HomeKind.isOutdoors(plan.place()))
+                .stream().map(l -> words(l, plan.teaching().helper())).collect(Collectors.joining(" and "));
+    }
+
+    private static Optional<String> lacks(SheetItem item, Lacking.Home home) {
+        return Optional.of(needs(item.plan(), home)).filter(n -> !n.isEmpty()).map(n -> item.trackTitle() + ", step " + item.number() + ", needs " + n + ".");
+    }
+
+    private static String words(Lack lack, Helper helper) {
+        return switch (lack) {
+            case HARNESS -> "a harness";
+            case LONG_LINE -> "a long line";
+            case MUZZLE -> "a basket muzzle";
+            case CRATE -> "a crate";
+            case MAT -> "a mat";
+            case SECOND_PERSON -> "a second person who practises";
+            case HELPER -> helper.words() + " to help";
+            case ENCLOSED -> "an enclosed place, for it is off lead";
+        };
+    }
+
+    private static List<Ready.Unagreed> unagreed(Facts facts, List<SheetItem> items, Map<Long, TrackSteps> maps) {
+        Map<String, Ready.Unagreed> found = new LinkedHashMap<>();
+        for (SheetItem item : items) {
+            String word = item.plan().word().strip();
+            TrackSteps map = maps.get(item.trackId());
+            if (map != null && !word.isEmpty() && facts.words().stream().noneMatch(w -> isAgreed(w, word, map.track()))) {
+                found.putIfAbsent(word.toLowerCase(Locale.ROOT), new Ready.Unagreed(word, item.trackId(), "“" + word + "” is said in " + item.trackTitle() + " and not agreed yet."));
+            }
+        }
+        return List.copyOf(found.values());
+    }
+
+    private static boolean isAgreed(Word known, String word, Track track) {
+        return known.word().equalsIgnoreCase(word) && (known.dogId() == null || known.dogId() == track.dogId());
+    }
+
+    private List<Ready.Further> starts(PracticeId practice, long household, List<SheetItem> items, Map<Long, TrackSteps> maps) {
+        List<Baseline> known = baselines.ofHousehold(practice, household);
+        Set<Long> practised = log.days(practice, household).stream().map(d -> d.trackId()).collect(Collectors.toSet());
+        List<Ready.Further> starts = new ArrayList<>();
+        for (SheetItem item : items) {
+            TrackSteps map = maps.get(item.trackId());
+            if (map != null && !practised.contains(item.trackId()) && map.visit().filter(v -> v.enteredBy() == null).isPresent()) {
+                Startings.of(map, known).ifPresent(s -> starts.add(new Ready.Further(item.trackId(), map.steps().get(s.at()).id(), item.trackTitle() + " may start at step " + (s.at() + 1) + ", by the " + s.by() + ".")));
+            }
+        }
+        return starts;
+    }
+
+    /** A word that a track says is agreed, for its dog, with what the track is about as its meaning; nothing happens where it is agreed already. */
+    public void agree(PracticeId practice, long household, long track, String word) {
+        Track of = tracks.ofHousehold(practice, household).stream().map(TrackSteps::track).filter(t -> t.id() == track).findFirst().orElseThrow(() -> new NotFound("track " + track));
+        boolean said = tracks.get(practice, track).steps().stream().anyMatch(s -> s.plan().word().strip().equalsIgnoreCase(word));
+        if (said && households.facts(practice, household).words().stream().noneMatch(w -> isAgreed(w, word, of))) {
+            households.put(practice, household, new Word(0, word, of.title() + ".", of.dogId(), Signal.VOICE, Word.Role.CUE, 0));
+        }
+    }
+}
