@@ -1,5 +1,8 @@
 // The steps of a track, edited in their table: cells in place, a step between two, its place by drag, a criterion along the scale over its column.
 // Every change is one request that answers with the table as it then is; without this script the step's own page does the same.
+import { signedIn } from './signin.js';
+import { watchForms } from './typed.js';
+
 const MOST_UNDO = 50;
 const NS = 'http://www.w3.org/2000/svg';
 
@@ -31,7 +34,8 @@ async function send(action, fields, undoing = false) {
     const text = await answer.text();
     if (answer.status === 422) return text;
     const fresh = answer.ok && !answer.redirected ? new DOMParser().parseFromString(text, 'text/html').getElementById('steps') : null;
-    if (!fresh) return answer.ok || answer.status === 403 ? 'Not kept: you are signed out. Sign in in another tab, then try again.' : `Not kept: the server said ${answer.status}. Try again.`;
+    if (!fresh && (answer.ok || answer.status === 403)) return await signedIn() ? await again(action, fields, undoing) : 'Not kept: you are signed out';
+    if (!fresh) return `Not kept: the server said ${answer.status}. Try again.`;
     show(fresh, undoing);
     return '';
   } catch {
@@ -40,6 +44,11 @@ async function send(action, fields, undoing = false) {
     busy = false;
     section().removeAttribute('aria-busy');
   }
+}
+
+function again(...what) {
+  busy = false;
+  return send(...what);
 }
 
 function show(fresh, undoing) {
@@ -308,6 +317,7 @@ async function beside(id) {
     dialog.replaceChildren(page.querySelector('main h1'), close, form);
     dialog.show();
     globalThis.htmx?.process(form);
+    watchForms(dialog);
     form.querySelector('input:not([type=hidden])').focus();
   } catch {
     location.assign(`/steps/${id}`);
