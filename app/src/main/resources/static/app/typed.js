@@ -3,6 +3,7 @@
 import { mayBeOut, signedIn } from './signin.js';
 
 const SOON_MS = 700;
+const CSRF_HEADER = document.querySelector('script[data-csrf-header]').dataset.csrfHeader; // as the server names it
 const ABOUT = /^\/(households|tracks|steps|lessons)\/\d+/;
 const device = localStorage.getItem('cahier.device') ?? Math.random().toString(36).slice(2, 12);
 localStorage.setItem('cahier.device', device);
@@ -15,19 +16,20 @@ const states = new Map();
 // ---- drafts ----
 
 function watch(form) {
-  const state = { kept: ABOUT.test(path(form)), unkept: new Set(), seen: null, timer: 0 };
+  const state = { kept: ABOUT.test(path(form)), unkept: new Set(), known: {}, seen: null, timer: 0 };
   states.set(form, state);
   if (state.kept) {
     const mark = document.createElement('input');
     Object.assign(mark, { type: 'hidden', name: '_draft', value: path(form) });
     form.append(mark);
   }
-  form.addEventListener('input', (event) => {
-    if (!event.target.name || !texts(form).includes(event.target)) return;
-    state.unkept.add(event.target.name);
+  const typed = (field) => {
+    state.unkept.add(field.name);
     clearTimeout(state.timer);
     if (state.kept) state.timer = setTimeout(() => keep(form), SOON_MS);
-  });
+  };
+  form.addEventListener('input', (event) => { if (event.target.name && texts(form).includes(event.target)) typed(event.target); });
+  state.catchUp = () => texts(form).filter((f) => 'defaultValue' in f && f.value !== f.defaultValue && f.value !== state.known[f.name]).forEach(typed);
 }
 
 async function keep(form) {
@@ -36,11 +38,11 @@ async function keep(form) {
   if (names.length === 0) return;
   const fields = Object.fromEntries(texts(form).filter((f) => names.includes(f.name)).map((f) => [f.name, f.value]));
   try {
-    const answer = await fetch('/drafts', { method: 'POST', keepalive: true, headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': form.elements._csrf.value },
+    const answer = await fetch('/drafts', { method: 'POST', keepalive: true, headers: { 'Content-Type': 'application/json', [CSRF_HEADER]: form.elements._csrf.value },
       body: JSON.stringify({ form: path(form), device, fields, seen: state.seen }) });
     if (!answer.ok || answer.redirected) return;
     const { at, others } = await answer.json();
-    state.seen = at;
+    if (others.length === 0) state.seen = at; // what another device typed stays unseen until somebody has chosen
     names.filter((name) => form.elements[name].value === fields[name]).forEach((name) => state.unkept.delete(name));
     others.forEach((other) => elsewhere(form, other));
   } catch {
@@ -70,8 +72,15 @@ function elsewhere(form, other) {
   const field = form.elements[other.field];
   if (!field || field.value === other.words) return;
   field.parentElement.querySelector('.drafted')?.remove();
-  const said = note(`On another device, ${clock(other.typedAt)}: “${other.words}”`, button('Take that', () => { field.value = other.words; said.remove(); }),
-    button('Keep mine', () => { states.get(form).unkept.add(other.field); said.remove(); keep(form); }));
+  const said = note(`On another device, ${clock(other.typedAt)}: “${other.words}”`, button('Take that', () => { field.value = other.words; choose(); }),
+    button('Keep mine', () => choose()));
+  const choose = () => {
+    const state = states.get(form);
+    state.seen = other.typedAt;
+    state.unkept.add(other.field);
+    said.remove();
+    keep(form);
+  };
   field.after(said);
 }
 
@@ -82,6 +91,7 @@ async function restore(forms) {
   const drafts = await answer.json();
   for (const form of forms) {
     const mine = drafts.filter((d) => d.form === path(form));
+    states.get(form).known = Object.fromEntries(mine.map((d) => [d.field, d.words]));
     states.get(form).seen = mine.map((d) => d.typedAt).sort().at(-1) ?? null;
     const otherwise = mine.filter((d) => { const f = form.elements[d.field]; return f && 'value' in f && f.value !== d.words && !states.get(form).unkept.has(d.field); });
     if (otherwise.length === 0) continue;
@@ -134,7 +144,8 @@ export function watchForms(within) {
   const forms = [...within.querySelectorAll('form')].filter((form) => wordy(form) && !states.has(form));
   forms.forEach(watch);
   const kept = forms.filter((form) => states.get(form).kept);
-  if (kept.length > 0) restore(kept).catch(() => { /* no signal: the fields are as the page came */ });
+  const drafts = kept.length > 0 ? restore(kept) : Promise.resolve();
+  drafts.catch(() => { /* no signal: the fields are as the page came */ }).finally(() => forms.forEach((form) => states.get(form).catchUp())); // somebody may have typed before this script came
 }
 
 watchForms(document.querySelector('main') ?? document);

@@ -4,6 +4,8 @@ import cahier.app.baseline.Baseline;
 import cahier.app.baseline.Baselines;
 import cahier.app.baseline.Kind;
 import cahier.app.baseline.WatchWords;
+import cahier.app.draw.Drawing;
+import cahier.app.draw.WatchLine;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
@@ -22,6 +24,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -54,7 +57,7 @@ class AloneController {
     }
 
     /** One arrangement of a dog with what its newest watch says. */
-    public record Watched(Baseline watch, String pattern, String figures) {
+    public record Watched(Baseline watch, String pattern, String figures, Drawing line) {
     }
 
     /** A dog's arrangements, and which is the kinder; verdict and why are empty until both were watched. */
@@ -90,9 +93,10 @@ class AloneController {
         for (String about : List.of("shut in", "loose")) {
             newestFirst.stream().filter(w -> w.about().equalsIgnoreCase(about)).findFirst().ifPresent(both::add);
         }
+        int longest = both.stream().map(b -> b.findings().watchedSeconds()).filter(Objects::nonNull).mapToInt(s -> s).max().orElse(0);
         List<Watched> watched = both.stream().map(b -> {
             AloneReading r = b.reading().orElseThrow();
-            return new Watched(b, WatchWords.verdict(b, r), WatchWords.found(b, r));
+            return new Watched(b, WatchWords.verdict(b, r), WatchWords.found(b, r), WatchLine.of(b.drawn(b.begunAt()), longest));
         }).toList();
         if (both.size() < 2) {
             return new Compared(dog, watched, "", "");

@@ -1,5 +1,6 @@
 package cahier.app.baseline;
 
+import cahier.app.draw.WatchLine;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
 import cahier.app.web.Measures;
@@ -9,6 +10,7 @@ import cahier.core.baseline.FoodTest;
 import cahier.core.baseline.Measured;
 import cahier.core.exposure.Trigger;
 import cahier.core.gate.Topic;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
@@ -69,6 +71,15 @@ public record Baseline(long id, long householdId, long dogId, Kind kind, String 
         Integer seconds = findings.watchedSeconds();
         return kind != Kind.WATCH || seconds == null ? Optional.empty()
                 : Optional.of(AloneReading.of(findings.spellsOrNone().stream().map(s -> new Spell(s.from(), s.to() == null ? seconds : s.to())).toList(), seconds));
+    }
+
+    /** A watch as it is drawn; one that goes on up to now. */
+    public WatchLine.Watch drawn(Instant now) {
+        Integer watched = findings.watchedSeconds();
+        int gone = watched != null ? watched : (int) Math.min(Baselines.FULL_WATCH_SECONDS, Duration.between(begunAt, now).toSeconds());
+        return new WatchLine.Watch(gone, findings.spellsOrNone().stream()
+                .map(s -> new WatchLine.Mark(s.sign().name().toLowerCase(Locale.ROOT), s.from(), s.to() == null ? gone : s.to())).toList(),
+                findings.levels() == null ? List.of() : findings.levels());
     }
 
     /** "9 of 10 clean": what it found, in words. */

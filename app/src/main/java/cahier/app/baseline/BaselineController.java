@@ -10,12 +10,10 @@ import cahier.app.web.Measures;
 import cahier.core.exposure.Trigger;
 import cahier.core.rep.Outcome;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
@@ -69,17 +67,10 @@ class BaselineController {
         model.addAttribute("names", facts.everyDog().collect(Collectors.toMap(Dog::id, Dog::name)));
         model.addAttribute("zones", ZONES);
         Map<Long, WatchLine.Watch> watches = new HashMap<>();
-        all.stream().filter(b -> b.kind() == Kind.WATCH).forEach(b -> watches.put(b.id(), watch(b, now)));
+        all.stream().filter(b -> b.kind() == Kind.WATCH).forEach(b -> watches.put(b.id(), b.drawn(now)));
         model.addAttribute("lines", watches.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> WatchLine.of(e.getValue()))));
         model.addAttribute("gone", watches.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> Measures.duration(e.getValue().seconds()))));
         return "baseline/baselines";
-    }
-
-    static WatchLine.Watch watch(Baseline b, Instant now) {
-        int gone = b.findings().watchedSeconds() != null ? b.findings().watchedSeconds() : (int) Math.min(900, Duration.between(b.begunAt(), now).toSeconds());
-        return new WatchLine.Watch(gone, b.findings().spellsOrNone().stream()
-                .map(s -> new WatchLine.Mark(s.sign().name().toLowerCase(Locale.ROOT), s.from(), s.to() == null ? gone : s.to())).toList(),
-                b.findings().levels() == null ? List.of() : b.findings().levels());
     }
 
     @PostMapping("/households/{household}/baselines")

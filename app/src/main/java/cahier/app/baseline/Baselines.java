@@ -28,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Baselines {
 
-    private static final int FULL_WATCH_SECONDS = 15 * 60;
+    static final int FULL_WATCH_SECONDS = 15 * 60;
 
     private final BaselineMapper baselines;
     private final Households households;

@@ -134,7 +134,7 @@ class WatchController {
         model.addAttribute("watch", watch);
         model.addAttribute("dogName", households.facts(me.practice(), watch.householdId()).dogName(watch.dogId()));
         model.addAttribute("reading", watch.reading().orElseThrow());
-        model.addAttribute("line", WatchLine.of(BaselineController.watch(watch, Instant.now(clock))));
+        model.addAttribute("line", WatchLine.of(watch.drawn(Instant.now(clock))));
         if (!model.containsAttribute("typed")) {
             model.addAttribute("typed", SpellText.of(watch.findings().spellsOrNone()));
         }

@@ -16,6 +16,7 @@ public final class PlanView {
     private static final double MOST_HEIGHT = 460;
     private static final double DOG = 7;
     private static final double DISH = 6;
+    private static final double APART = 56;
     private static final double SEEN_ASIDE = 1.4;
     private static final int CIRCLE_POINTS = 24;
 
@@ -140,10 +141,16 @@ public final class PlanView {
         Path then = new Path().move(plan.x(next) - DISH, plan.y(along)).horizontal(plan.x(next) + DISH);
         Path person = new Path().move(plan.middle - DOG, plan.y(caller)).horizontal(plan.middle + DOG);
         List<Label> labels = List.of(new Label(plan.middle, plan.y(caller) - 16, "caller, " + Path.number(caller) + " m", "middle", "xlab now"), new Label(plan.middle + DOG + 8, plan.ground + 14, "dog", "start", "xlab now"),
-                new Label(plan.x(side), plan.y(along) - 16, "dish", "middle", "xlab now"), new Label(plan.x(next), plan.y(along) + 20, "next", "middle", "xlab"));
+                new Label(plan.x(side), plan.y(along) - 16, "dish", "middle", "xlab now"), plan.next(next, side, along));
         List<Grip> grips = List.of(new Grip("grip-dish", plan.x(side), plan.y(along), "side", "along", "The dish, " + Path.number(side) + " m beside the line, " + Path.number(along) + " m along it.", side),
                 new Grip("grip-caller", plan.middle, plan.y(caller), "", "caller", "The caller, " + Path.number(caller) + " m from the dog.", caller));
         return new Drawing("plan", WIDTH, plan.ground + FOOT, said, List.of(new Stroke(way.data(), "ink"), new Stroke(pull.data(), "pause"), new Stroke(person.data(), "goal"), new Stroke(now.data(), "seen"),
                 new Stroke(then.data(), "screen"), new Stroke(plan.dog(), "ink")), labels, List.of(), plan.hold(), grips);
+    }
+
+    /** Clear of the line to the dish, which runs below both: above its mark, or left of it where the dish's own label is near. */
+    private Label next(double next, double side, double along) {
+        boolean apart = Math.abs(x(side) - x(next)) >= APART;
+        return apart ? new Label(x(next), y(along) - 16, "next", "middle", "xlab") : new Label(x(next) - DISH - 6, y(along) + 5, "next", "end", "xlab");
     }
 }

@@ -38,14 +38,24 @@ public final class WatchLine {
     }
 
     public static Drawing of(Watch watch) {
+        return of(watch, watch.seconds());
+    }
+
+    /**
+     * The same beside others.
+     *
+     * @param span how many seconds the longest of them has, so that what lies one above the other happened as late
+     */
+    public static Drawing of(Watch watch, int span) {
+        int drawn = Math.max(FULL_SECONDS, Math.max(span, watch.seconds()));
         List<String> signs = List.copyOf(new TreeSet<>(watch.marks().stream().map(Mark::sign).toList()));
         double rows = TOP + Math.max(1, signs.size()) * ROW;
         double bottom = rows + (watch.levels().isEmpty() ? 0 : LEVELS);
-        double scale = (WIDTH - LEFT - RIGHT) / Math.max(FULL_SECONDS, watch.seconds());
-        int every = Math.max(1, Math.max(FULL_SECONDS, watch.seconds()) / FULL_SECONDS * LABEL_MIN);
+        double scale = (WIDTH - LEFT - RIGHT) / drawn;
+        int every = Math.max(1, drawn / FULL_SECONDS * LABEL_MIN);
         Path minutes = new Path();
         List<Label> labels = new ArrayList<>();
-        for (int minute = 0; minute * MINUTE <= Math.max(FULL_SECONDS, watch.seconds()); minute++) {
+        for (int minute = 0; minute * MINUTE <= drawn; minute++) {
             double x = LEFT + minute * MINUTE * scale;
             minutes.move(x, TOP).vertical(bottom);
             if (minute % every == 0) {

@@ -77,7 +77,8 @@ public class Forecasts {
         Forecast.Track track = track(map, facts, household, prior, now);
         Optional<LocalDate> lesson = facts.lessonAfter(now).map(l -> l.startsAt().atZone(zone).toLocalDate());
         Forecast forecast = Forecast.of(track, today, lesson, map.track().id(), Forecast.RUNS);
-        return Optional.of(new Outlook(forecast, today, way(map).stream().map(Way::name).toList(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day)), (int) Math.round(track.pace().kappa() - prior.pace().kappa()), track.days().size(), prior.tracks(), least(track)));
+        return Optional.of(new Outlook(forecast, today, way(map).stream().map(Way::name).toList(), lesson, forecast.middle().flatMap(day -> lessons(facts, today, day)), (int) Math.round(track.pace().kappa() - prior.pace().kappa()), track.days().size(), prior.tracks(), least(track),
+                household.stream().anyMatch(d -> d.trackId() == map.track().id() && d.reps() > 0)));
     }
 
     /** What lies before the goal, the current step first; of a step that measures each adjusting. */

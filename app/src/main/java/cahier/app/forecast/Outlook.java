@@ -17,8 +17,9 @@ import java.util.Optional;
  * @param days of practice looked at, those without included
  * @param ended tracks of this practice that ended, which it begins from; 0 where it begins from made-up dogs
  * @param least reps without which no dog reaches the goal
+ * @param practised whether a rep of the track was ever logged
  */
-public record Outlook(Forecast forecast, LocalDate today, List<String> way, Optional<LocalDate> nextLesson, Optional<Integer> lessons, int passed, int days, int ended, int least) {
+public record Outlook(Forecast forecast, LocalDate today, List<String> way, Optional<LocalDate> nextLesson, Optional<Integer> lessons, int passed, int days, int ended, int least, boolean practised) {
 
     private static final double PER_100 = 100;
 
@@ -77,8 +78,11 @@ public record Outlook(Forecast forecast, LocalDate today, List<String> way, Opti
         return goal + " At least " + least + (least == 1 ? " rep" : " reps") + (least == before.least ? ", as before." : ", was " + before.least + ".");
     }
 
-    /** The one sentence an owner reads. */
+    /** The one sentence an owner reads; nothing before they have practised, for then it would be about made-up dogs. */
     public String plain() {
+        if (!practised) {
+            return "";
+        }
         if (forecast.why().isPresent()) {
             return forecast.why().get() == Forecast.Why.NO_PRACTICE ? "When? That shows once there is practice again." : "When? Not within a year at this pace.";
         }

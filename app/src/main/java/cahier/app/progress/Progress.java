@@ -50,10 +50,11 @@ public class Progress {
      *
      * @param backs how often the dog went a step back
      * @param least reps to the goal at the least, when every one is clean; 0 when it is reached
-     * @param when the forecast in one sentence, empty when the goal is reached
+     * @param when the forecast in one sentence, empty when the goal is reached or nobody has practised yet
      * @param byPerson reps of the last two weeks, by name
+     * @param practised whether anybody ever did
      */
-    public record OfTrack(TrackSteps roadmap, Drawing stairs, long backs, long least, Map<String, Long> byPerson, String when) {
+    public record OfTrack(TrackSteps roadmap, Drawing stairs, long backs, long least, Map<String, Long> byPerson, String when, boolean practised) {
 
         /** "Step 4 of 13. Twice a step back, which is part of it. At the least 47 reps to the goal." */
         public String words() {
@@ -61,7 +62,7 @@ public class Progress {
                 return "Goal reached.";
             }
             String back = backs == 0 ? "" : (backs == 1 ? " Once" : backs == 2 ? " Twice" : " " + backs + " times") + " a step back, which is part of it.";
-            return "Step " + roadmap.number() + " of " + roadmap.steps().size() + "." + stands() + back + " At the least " + least + " reps to the goal.";
+            return "Step " + roadmap.number() + " of " + roadmap.steps().size() + "." + stands() + back + (practised ? " At the least " + least + " reps to the goal." : "");
         }
 
         /** " 28 m now, 8 m is the goal.": on a step that measures, where that is known. */
@@ -71,7 +72,7 @@ public class Progress {
 
         /** "In the last two weeks: Dele 24 reps, Marit 12." */
         public String who() {
-            return byPerson.isEmpty() ? "No reps in the last two weeks."
+            return !practised ? "No reps yet. How far it is shows once you practise." : byPerson.isEmpty() ? "No reps in the last two weeks."
                     : "In the last two weeks: " + byPerson.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining(", ")) + " reps.";
         }
     }
@@ -85,7 +86,8 @@ public class Progress {
             long track = map.track().id();
             long backs = tracks.visits(map.track()).stream().map(Stay::leftBy).filter(by -> Decision.BACK.name().equals(by)).count();
             Map<String, Long> byPerson = lately.stream().filter(r -> r.trackId() == track).collect(Collectors.groupingBy(r -> name(facts, r), TreeMap::new, Collectors.counting()));
-            return new OfTrack(map, stairs.of(facts, map, days, now), backs, Forecasts.least(map), byPerson, forecasts.of(practice, map, facts, days, now).map(Outlook::plain).orElse(""));
+            return new OfTrack(map, stairs.of(facts, map, days, now), backs, Forecasts.least(map), byPerson, forecasts.of(practice, map, facts, days, now).map(Outlook::plain).orElse(""),
+                    days.stream().anyMatch(d -> d.trackId() == track && d.reps() > 0));
         }).toList();
     }
 

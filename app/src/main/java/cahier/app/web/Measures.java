@@ -1,5 +1,6 @@
 package cahier.app.web;
 
+import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -9,41 +10,57 @@ import java.util.regex.Pattern;
 public final class Measures {
 
     private static final Pattern TYPED = Pattern.compile("(\\d{1,6}(?:[.,]\\d{1,4})?)\\s*([a-z]*)");
-    private static final Pattern MINUTES_AND_SECONDS = Pattern.compile("(\\d{1,2})\\s*min\\s+(\\d{1,2})\\s*s");
+    private static final Pattern MINUTES_AND_SECONDS = Pattern.compile("(\\d{1,2})(?:\\s*min\\s+(\\d{1,2})\\s*s|:([0-5]\\d))");
     private static final double METRES_PER_FOOT = 0.3048;
     private static final double METRES_PER_INCH = 0.0254;
     private static final double METRES_IN_INCHES_BELOW = 0.6;
     private static final double GRAMS_PER_POUND = 453.59237;
-    private static final Map<String, Double> METRES = Map.of("", 1.0, "m", 1.0, "cm", 0.01, "ft", METRES_PER_FOOT,
-            "feet", METRES_PER_FOOT, "yd", 3 * METRES_PER_FOOT);
-    private static final Map<String, Double> SECONDS = Map.of("", 1.0, "s", 1.0, "min", 60.0, "h", 3600.0);
-    private static final Map<String, Double> GRAMS = Map.of("", 1000.0, "kg", 1000.0, "g", 1.0, "lb", GRAMS_PER_POUND, "lbs", GRAMS_PER_POUND);
+    private static final Map<String, Double> METRES = units(1, "m metre metres meter meters", 0.01, "cm", METRES_PER_FOOT, "ft foot feet", METRES_PER_INCH, "in inch inches", 3 * METRES_PER_FOOT, "yd yard yards");
+    private static final Map<String, Double> SECONDS = units(1, "s sec secs second seconds", 60, "min mins minute minutes", 3600, "h hr hour hours");
+    private static final Map<String, Double> GRAMS = units(1000, " kg kilo kilos", 1, "g", GRAMS_PER_POUND, "lb lbs pound pounds"); // none is kilograms: the form of a dog asks back, and takes it the second time
     private static final String NBSP = "\u00a0";
 
     private Measures() {
     }
 
-    /** Metres from "1.5", "1.5 m", "150 cm", "5 ft" or "2 yd"; 0 to 1000 m. */
-    public static double metres(String typed) {
-        return read(typed, METRES, 0, 1000, "a distance from 0 to 1000 m, for example 1.5 m or 5 ft");
+    /** Units and the words for each, in turn. */
+    private static Map<String, Double> units(Object... given) {
+        Map<String, Double> units = new HashMap<>();
+        for (int i = 0; i < given.length; i += 2) {
+            for (String word : given[i + 1].toString().split(" ")) {
+                units.put(word, ((Number) given[i]).doubleValue());
+            }
+        }
+        return Map.copyOf(units);
     }
 
-    /** Seconds from "5", "5 s", "2 min" or "1 min 30 s"; 0 to 4 h. */
+    /** Metres from "1.5 m", "150 cm", "5 ft" or "2 yards"; 0 to 1000 m. A number alone is asked for its unit. */
+    public static double metres(String typed) {
+        return read(typed, METRES, 0, 1000, "a distance from 0 to 1000 m, for example 1.5 m or 5 ft", "m", "ft");
+    }
+
+    /** Seconds from "5 s", "2 min", "1 min 30 s" or "2:30", which is minutes and seconds; 0 to 4 h. A number alone is asked for its unit. */
     public static double seconds(String typed) {
         Matcher both = MINUTES_AND_SECONDS.matcher(typed.replace(NBSP, " ").strip().toLowerCase(Locale.ROOT));
         if (both.matches()) {
-            return 60.0 * Integer.parseInt(both.group(1)) + Integer.parseInt(both.group(2));
+            return 60.0 * Integer.parseInt(both.group(1)) + Integer.parseInt(both.group(2) == null ? both.group(3) : both.group(2));
         }
-        return read(typed, SECONDS, 0, 14_400, "a time from 0 s to 4 h, for example 5 s or 2 min");
+        return read(typed, SECONDS, 0, 14_400, "a time from 0 s to 4 h, for example 5 s or 2 min", "s", "min");
     }
 
     /** Grams from "8.4", "8.4 kg" or "18.5 lb"; 0.2 to 120 kg. */
     public static double grams(String typed) {
-        return read(typed, GRAMS, 200, 120_000, "a weight from 0.2 to 120 kg, for example 8.4 kg or 18.5 lb");
+        return read(typed, GRAMS, 200, 120_000, "a weight from 0.2 to 120 kg, for example 8.4 kg or 18.5 lb", "kg", "lb");
     }
 
-    private static double read(String typed, Map<String, Double> units, double least, double most, String rule) {
+    private static double read(String typed, Map<String, Double> units, double least, double most, String rule, String one, String other) {
         Matcher matcher = TYPED.matcher(typed.replace(NBSP, " ").strip().toLowerCase(Locale.ROOT)); // what a page wrote itself comes back so
+        if (matcher.matches() && matcher.group(2).isEmpty() && !units.containsKey("")) {
+            if (Double.parseDouble(matcher.group(1).replace(',', '.')) == 0 && least == 0) {
+                return 0;
+            }
+            throw new IllegalArgumentException("must say its unit: " + matcher.group(1) + NBSP + one + " or " + matcher.group(1) + NBSP + other + "?");
+        }
         if (matcher.matches() && units.containsKey(matcher.group(2))) {
             double value = Double.parseDouble(matcher.group(1).replace(',', '.')) * units.get(matcher.group(2));
             if (value >= least && value <= most) {

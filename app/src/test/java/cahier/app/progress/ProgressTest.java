@@ -29,8 +29,9 @@ class ProgressTest extends AppTest {
     @Test
     void theOwnerSeesStepBacksRepsByPersonAndTheLeastThatIsLeft() throws Exception {
         Home home = homes.make(edda(), TrackKind.SKILL, 3);
-        assertThat(of(home).get(0).words()).isEqualTo("Step 1 of 3. At the least 15 reps to the goal.");
-        assertThat(of(home).get(0).who()).isEqualTo("No reps in the last two weeks.");
+        assertThat(of(home).get(0).words()).isEqualTo("Step 1 of 3.");
+        assertThat(of(home).get(0).who()).isEqualTo("No reps yet. How far it is shows once you practise.");
+        assertThat(of(home).get(0).when()).as("no date out of nothing").isEmpty();
         home.practise("ccccc");
         home.accept();
         home.issue();

@@ -86,8 +86,7 @@ class OtherSessionsStoryTest extends AtTheDoor {
         assertThat(home.suggestion().cause()).isEqualTo(Cause.REOPENED);
     }
 
-    @Test
-    void whereTheOwnerMayMoveOnThePhoneGoesOnWithinTheSessionAndAWrongTapTakesItBack() {
+    private void theOwnerMayMoveOn() {
         asEdda(() -> {
             tracks.addStep(edda().practice(), home.track, KeyedPlan.own(Home.step("Two metres off")), 2, now());
             tracks.letMoveOn(edda().practice(), List.of(home.roadmap().track()), now());
@@ -95,6 +94,11 @@ class OtherSessionsStoryTest extends AtTheDoor {
         });
         clock.pass(Duration.ofMinutes(2));
         home.issue();
+    }
+
+    @Test
+    void whereTheOwnerMayMoveOnThePhoneGoesOnWithinTheSessionAndAWrongTapTakesItBack() {
+        theOwnerMayMoveOn();
         try (Browser browser = browser()) {
             Page owner = practise(browser);
             tap(owner, "Clean", "Clean", "Clean", "Clean");
@@ -121,13 +125,7 @@ class OtherSessionsStoryTest extends AtTheDoor {
 
     @Test
     void anAnswerThatComesAfterTheWrongTapWasTakenBackIsNotHeard() {
-        asEdda(() -> {
-            tracks.addStep(edda().practice(), home.track, KeyedPlan.own(Home.step("Two metres off")), 2, now());
-            tracks.letMoveOn(edda().practice(), List.of(home.roadmap().track()), now());
-            return null;
-        });
-        clock.pass(Duration.ofMinutes(2));
-        home.issue();
+        theOwnerMayMoveOn();
         try (Browser browser = browser()) {
             Page owner = practise(browser);
             owner.evaluate("""

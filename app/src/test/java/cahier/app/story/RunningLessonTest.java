@@ -10,19 +10,26 @@ import cahier.app.log.RepLog;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
 import cahier.app.support.Home;
+import cahier.app.track.KeyedPlan;
+import cahier.app.track.Track;
+import cahier.app.track.Tracks;
 import cahier.core.decide.TrackKind;
+import cahier.core.gate.Topic;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.Date;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -34,6 +41,8 @@ class RunningLessonTest extends AppTest {
     private Households households;
     @Autowired
     private RepLog log;
+    @Autowired
+    private Tracks tracks;
     private Home home;
     private long lesson;
     private Instant starts;
@@ -203,5 +212,55 @@ class RunningLessonTest extends AppTest {
         assertThat(home.roadmap().number()).isEqualTo(2);
         assertThat(home.facts().lessons()).extracting(Lesson::startsAt).contains(starts.plus(14, ChronoUnit.DAYS));
         assertThat(home.facts().lessons().stream().filter(l -> l.id() == lesson)).singleElement().satisfies(l -> assertThat(l.state()).isEqualTo(Lesson.State.GIVEN));
+    }
+
+    /** From *Begin* to the lesson closed, with three tracks, a step put in and the next date; counted are taps. */
+    @Test
+    void threeTracksAndANewStepTakeTwentyTapsAtMost() {
+        for (String title : List.of("Recall", "Wait")) {
+            asEdda(() -> tracks.add(edda().practice(), Track.fresh(edda().practice(), home.id, home.facts().dogs().get(0).id(), title, "", "", TrackKind.SKILL, Topic.EVERYDAY, "", ""),
+                    List.of(KeyedPlan.own(Home.step(title + " 1")), KeyedPlan.own(Home.step(title + " 2").withDistance(4.0))), now()));
+        }
+        try (Browser browser = browser()) {
+            Page page = begin(browser, 820, 1180);
+            int taps = 1;
+            Set<String> worked = new HashSet<>();
+            while (!page.locator("#next").textContent().equals("Close the lesson")) {
+                page.click("#next");
+                taps++;
+                if (outcome(page, Outcome.CLEAN).isVisible() && worked.add(page.locator("#now").textContent())) {
+                    outcome(page, Outcome.CLEAN).click();
+                    taps++;
+                    waits(page, worked.contains("Leave it") ? 1 : 0);
+                }
+                if (worked.size() == 3 && taps < 100) {
+                    page.waitForSelector("body[data-kept]");
+                    taps += aStepIsPutIn(page);
+                    worked.add("put in");
+                }
+            }
+            page.click("#next");
+            page.waitForURL("**/lessons/" + lesson + "/close");
+            page.locator(".closebar button").click();
+            taps += 2;
+            assertThat(page.locator("h1")).hasText("Homework 2");
+            assertThat(worked).contains("Leave it", "Recall", "Wait", "put in");
+            System.out.println("Taps from Begin to the closed lesson with three tracks, a new step and the next date: " + taps);
+            assertThat(taps).isLessThanOrEqualTo(20);
+        }
+    }
+
+    /** Over the brief to the track, and back into the lesson. */
+    private int aStepIsPutIn(Page page) {
+        page.locator(".ph a").first().click();
+        page.locator("main").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Recall")).first().click();
+        page.waitForSelector("table[role=grid]");
+        page.locator("#steps tr[data-number='2'] summary").click();
+        page.getByText("Add one before it").locator("visible=true").click();
+        assertThat(page.locator("#steps tr[data-number='2']")).containsText("Half-way to recall 2");
+        page.goBack();
+        page.locator("form[action$='/begin'] button").click();
+        page.waitForSelector("body[data-ready]");
+        return 6;
     }
 }

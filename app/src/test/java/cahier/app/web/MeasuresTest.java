@@ -15,19 +15,19 @@ import org.junit.jupiter.params.provider.ValueSource;
 class MeasuresTest {
 
     @ParameterizedTest
-    @CsvSource({"1.5, 1.5", "1.5 m, 1.5", "'1,5 m', 1.5", "150cm, 1.5", "5 ft, 1.524", "2 yd, 1.8288", "0, 0", "1000 m, 1000"})
+    @CsvSource({"1.5 m, 1.5", "15 meters, 15", "1 metre, 1", "6 feet, 1.8288", "10 in, 0.254", "2 yards, 1.8288", "'1,5 m', 1.5", "150cm, 1.5", "5 ft, 1.524", "2 yd, 1.8288", "0, 0", "1000 m, 1000"})
     void distancesBecomeMetres(String typed, double metres) {
         assertThat(Measures.metres(typed)).isCloseTo(metres, within(1e-9));
     }
 
     @ParameterizedTest
-    @CsvSource({"5, 5", "5 s, 5", "2 min, 120", "1.5 min, 90", "4 h, 14400", "1 min 30 s, 90", "2\u00a0min 5\u00a0s, 125", "15\u00a0min, 900"})
+    @CsvSource({"5 s, 5", "2:30, 150", "0:05, 5", "10 minutes, 600", "5 secs, 5", "0, 0", "2 min, 120", "1.5 min, 90", "4 h, 14400", "1 min 30 s, 90", "2\u00a0min 5\u00a0s, 125", "15\u00a0min, 900"})
     void timesBecomeSeconds(String typed, double seconds) {
         assertThat(Measures.seconds(typed)).isCloseTo(seconds, within(1e-9));
     }
 
     @ParameterizedTest
-    @CsvSource({"8.4, 8400", "8.4 kg, 8400", "8400 g, 8400", "18.5 lb, 8391.458845"})
+    @CsvSource({"8.4, 8400", "8.4 kg, 8400", "8 kilos, 8000", "8400 g, 8400", "18.5 lb, 8391.458845"})
     void weightsBecomeGrams(String typed, double grams) {
         assertThat(Measures.grams(typed)).isCloseTo(grams, within(1e-6));
     }
@@ -37,6 +37,13 @@ class MeasuresTest {
     void whatIsNoDistanceIsNamed(String typed) {
         assertThatThrownBy(() -> Measures.metres(typed)).hasMessage(
                 "must be a distance from 0 to 1000 m, for example 1.5 m or 5 ft, was “" + typed + "”");
+    }
+
+    @Test
+    void aNumberAloneIsAskedForItsUnit() {
+        assertThatThrownBy(() -> Measures.metres("15")).hasMessage("must say its unit: 15\u00a0m or 15\u00a0ft?");
+        assertThatThrownBy(() -> Measures.seconds("1,5")).hasMessage("must say its unit: 1,5\u00a0s or 1,5\u00a0min?");
+        assertThatThrownBy(() -> Measures.seconds("2:75")).hasMessageStartingWith("must be a time");
     }
 
     @Test
