@@ -26,7 +26,7 @@ public record Growth(boolean times, double amount) {
             return new Growth(true, Double.parseDouble(matcher.group(1).replace(',', '.')));
         }
         if (saysTimes || text.isEmpty()) {
-            throw new IllegalArgumentException("must be a growth such as 1.5 times or by 1, was “" + typed + "”");
+            throw new IllegalArgumentException("must be a growth such as 1.5 times or by 1 m, was “" + typed + "”");
         }
         return new Growth(false, measure.applyAsDouble(text.startsWith("by") ? text.substring(2) : text));
     }

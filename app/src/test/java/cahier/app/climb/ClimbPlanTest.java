@@ -19,7 +19,7 @@ class ClimbPlanTest {
     private final StepPlan stay = Home.step("Stay");
 
     @ParameterizedTest
-    @CsvSource({"1.5 times, true, 1.5", "x 2, true, 2", "2x, true, 2", "by 1 m, false, 1", "0.5 m, false, 0.5", "by 3 ft, false, 0.9144", "2, false, 2"})
+    @CsvSource({"1.5 times, true, 1.5", "x 2, true, 2", "2x, true, 2", "by 1 m, false, 1", "0.5 m, false, 0.5", "by 3 ft, false, 0.9144", "2 m, false, 2"})
     void growthIsReadAsItIsSaid(String typed, boolean times, double amount) {
         Growth growth = Growth.read(typed, Measures::metres);
         assertThat(growth.times()).isEqualTo(times);
