@@ -87,7 +87,7 @@ class SheetController {
     String preview(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track, Model model) {
         Facts facts = households.facts(me.practice(), household);
         Instant now = now();
-        together.ask(() -> sending.draft(me.practice(), household, chosen(track), now), () -> homeworks.latest(me.practice(), household));
+        together.ask(() -> sending.draft(me.practice(), household, chosen(track), now), () -> homeworks.latest(me.practice(), household), () -> readiness.askFor(me.practice(), household));
         Draft draft = sending.draft(me.practice(), household, chosen(track), now);
         model.addAttribute("facts", facts);
         model.addAttribute("draft", draft);

@@ -54,6 +54,14 @@ public class Readiness {
         this.log = log;
     }
 
+    /** Asks for all that {@link #of} needs beside the facts. */
+    public void askFor(PracticeId practice, long household) {
+        intakes.get(practice, household);
+        tracks.ofHousehold(practice, household);
+        baselines.ofHousehold(practice, household);
+        log.days(practice, household);
+    }
+
     /** @param items that would go out */
     public Ready of(PracticeId practice, long household, List<SheetItem> items) {
         Facts facts = households.facts(practice, household);
