@@ -68,10 +68,12 @@ async function takeBack() {
   if (wrong) say(wrong); else keepUndos(list);
 }
 
+const sentence = (wrong) => wrong.replace(/\.?$/, '.');
+
 /** What is not about one cell stands where refusals stand. */
 function say(wrong) {
   document.getElementById('flash').innerHTML = '<p class="flash no"></p>';
-  document.querySelector('#flash .flash').textContent = wrong;
+  document.querySelector('#flash .flash').textContent = sentence(wrong);
   document.getElementById('flash').scrollIntoView({ block: 'nearest' });
 }
 
@@ -169,7 +171,7 @@ async function save(cell, next) {
   const no = document.createElement('span');
   no.className = 'no';
   no.setAttribute('role', 'alert');
-  no.textContent = `${wrong}.`.replace(/\.\.$/, '.');
+  no.textContent = sentence(wrong);
   cell.append(no);
   at = [row, field];
   if (next) input.focus();
@@ -237,7 +239,7 @@ function hold(drawn, head, row, all, start) {
     const wrong = await send(`/steps/${row.dataset.step}/cell`, { field: head.dataset.field, typed: typedIn(all[to]), was: typedIn(cell) });
     if (wrong) {
       preview(drawn, head, row, all, start);
-      say(`${wrong}.`);
+      say(wrong);
       return;
     }
     table().tHead.querySelector(`[data-field="${head.dataset.field}"] svg`)?.focus();

@@ -50,7 +50,7 @@ async function keep(form) {
   }
 }
 
-const clock = (at) => new Date(at).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+const clock = (at) => new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }); // as every page writes it
 
 function note(words, ...buttons) {
   const said = document.createElement('p');

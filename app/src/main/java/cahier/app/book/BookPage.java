@@ -10,6 +10,7 @@ import cahier.app.household.FactForms.PlaceForm;
 import cahier.app.household.FactForms.WordForm;
 import cahier.app.household.FactKind;
 import cahier.app.household.Facts;
+import cahier.app.scope.AskedTogether;
 import cahier.app.scope.PracticeId;
 import java.time.Clock;
 import java.time.Instant;
@@ -27,9 +28,11 @@ class BookPage {
     private final Books books;
     private final AccountService accounts;
     private final FirstHours first;
+    private final AskedTogether together;
     private final Clock clock;
 
-    BookPage(Books books, AccountService accounts, FirstHours first, Clock clock) {
+    BookPage(Books books, AccountService accounts, FirstHours first, AskedTogether together, Clock clock) {
+        this.together = together;
         this.first = first;
         this.accounts = accounts;
         this.books = books;
@@ -46,6 +49,7 @@ class BookPage {
         Book book = books.open(practice, household, Instant.now(clock));
         model.addAttribute("book", book);
         if (book.sheet().isEmpty()) {
+            together.ask(() -> first.of(practice, household));
             first.of(practice, household).ifPresent(f -> model.addAttribute("first", f));
         }
         return book;

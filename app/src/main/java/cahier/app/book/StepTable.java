@@ -83,7 +83,7 @@ public record StepTable(TrackSteps map, List<Head> heads, List<Row> rows, List<C
                 crowded.add(new Crowded(step.id(), i + 1, "Step " + (i + 1) + " raises " + raised.size() + " things: " + listed(raised) + "."));
             }
         }
-        return new StepTable(map, Stream.of(Cell.values()).map(c -> new Head(c, stops(c, map, places))).toList(), rows, crowded);
+        return new StepTable(map, Stream.of(Cell.values()).map(c -> new Head(c, stops(c, map, rising, places))).toList(), rows, crowded);
     }
 
     private static Entry entry(Cell cell, Step step, @Nullable StepPlan before, List<Criterion> raised, List<Criterion> relaxed) {
@@ -99,17 +99,13 @@ public record StepTable(TrackSteps map, List<Head> heads, List<Row> rows, List<C
         return String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.get(words.size() - 1);
     }
 
-    private static List<Stop> stops(Cell cell, TrackSteps map, List<Place> places) {
+    private static List<Stop> stops(Cell cell, TrackSteps map, Rising rising, List<Place> places) {
         List<StepPlan> plans = map.steps().stream().map(Step::written).toList();
         if (plans.isEmpty()) {
             return List.of();
         }
         return switch (cell) {
-            case DISTANCE -> {
-                List<Double> used = plans.stream().map(StepPlan::distanceM).filter(Objects::nonNull).distinct().toList();
-                boolean nearer = used.size() > 1 && used.get(0) > used.get(used.size() - 1);
-                yield figures(cell, plans.get(0), used, Unit.METRES, nearer, StepPlan::withDistance);
-            }
+            case DISTANCE -> figures(cell, plans.get(0), plans.stream().map(StepPlan::distanceM).filter(Objects::nonNull).distinct().toList(), Unit.METRES, rising.isNearer(), StepPlan::withDistance);
             case DURATION -> figures(cell, plans.get(0), plans.stream().map(StepPlan::durationS).filter(Objects::nonNull).distinct().toList(), Unit.SECONDS, false, StepPlan::withDuration);
             case PLACE -> words(Stream.concat(places.stream().sorted(Comparator.comparingInt(Place::difficulty)).map(Place::name), plans.stream().map(StepPlan::place)));
             case DISTRACTION -> words(plans.stream().map(StepPlan::distraction));

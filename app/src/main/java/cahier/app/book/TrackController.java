@@ -3,6 +3,8 @@ package cahier.app.book;
 import cahier.app.alarm.Alarms;
 import cahier.app.baseline.Baseline;
 import cahier.app.baseline.Baselines;
+import cahier.app.first.Start;
+import cahier.app.first.Startings;
 import cahier.app.forecast.Forecasts;
 import cahier.app.forecast.Outlook;
 import cahier.app.household.Facts;
@@ -169,14 +171,11 @@ class TrackController {
         return (asked.isEmpty() ? "" : "Ready at the start " + ready + " of " + asked.size() + " times. ") + (letOff == 0 ? "" : "Came back by itself " + back + " of " + letOff + " times.");
     }
 
-    /** A step is proposed while the dog still stands where the track was made and nothing was practised. */
+    /** What there was at the start, and the step it proposes while it does. */
     private static Beginning beginning(TrackRow row, Baseline baseline) {
-        TrackSteps roadmap = row.roadmap();
-        int start = Baselines.start(roadmap, baseline).orElse(0);
-        boolean fresh = row.reps() == 0 && roadmap.visit().filter(v -> v.enteredBy() == null).isPresent();
-        boolean proposed = fresh && start > roadmap.currentIndex().orElse(0);
+        Optional<Start> start = Startings.proposed(row.roadmap(), List.of(baseline), row.reps() > 0);
         String now = row.note().map(n -> n.decided().grounds()).filter(g -> g.of() > 0).map(g -> g.clean() + " of the last " + g.of() + " clean.").orElse("");
-        return new Beginning(baseline, proposed, start + 1, roadmap.steps().isEmpty() ? 0 : roadmap.steps().get(start).id(), now);
+        return new Beginning(baseline, start.isPresent(), start.map(s -> s.at() + 1).orElse(0), start.map(s -> row.roadmap().steps().get(s.at()).id()).orElse(0L), now);
     }
 
     @GetMapping("/tracks/{id}/edit")

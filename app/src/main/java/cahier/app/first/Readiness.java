@@ -128,8 +128,8 @@ public class Readiness {
         List<Ready.Further> starts = new ArrayList<>();
         for (SheetItem item : items) {
             TrackSteps map = maps.get(item.trackId());
-            if (map != null && !practised.contains(item.trackId()) && map.visit().filter(v -> v.enteredBy() == null).isPresent()) {
-                Startings.of(map, known).ifPresent(s -> starts.add(new Ready.Further(item.trackId(), map.steps().get(s.at()).id(), item.trackTitle() + " may start at step " + (s.at() + 1) + ", by the " + s.by() + ".")));
+            if (map != null) {
+                Startings.proposed(map, known, practised.contains(item.trackId())).ifPresent(s -> starts.add(new Ready.Further(item.trackId(), map.steps().get(s.at()).id(), item.trackTitle() + " may start at step " + (s.at() + 1) + ", by the " + s.by() + ".")));
             }
         }
         return starts;

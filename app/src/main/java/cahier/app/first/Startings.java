@@ -15,12 +15,22 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /** The steps that the baselines of a household propose, for a track that is there and for one that would come from the shelf. */
-final class Startings {
+public final class Startings {
 
     private Startings() {
     }
 
-    /** Where a track that nobody has practised yet may start; empty where it stands there already, or on its first step. */
+    /**
+     * Where a track may start; empty once it was practised or the dog was put on a step, and where it stands there already.
+     *
+     * @param practised whether a rep of it was logged
+     */
+    public static Optional<Start> proposed(TrackSteps map, List<Baseline> baselines, boolean practised) {
+        boolean untouched = !practised && map.visit().filter(v -> v.enteredBy() == null).isPresent();
+        return untouched ? of(map, baselines) : Optional.empty();
+    }
+
+    /** Where it may start whatever was done since; empty where it stands there already, or further. */
     static Optional<Start> of(TrackSteps map, List<Baseline> baselines) {
         List<StepPlan> plans = map.steps().stream().map(Step::plan).toList();
         return baselines.stream().filter(b -> !b.isOpen() && b.concerns(map.track(), plans)).findFirst()

@@ -12,7 +12,7 @@ import java.util.function.BooleanSupplier;
 /** The application as a process of its own, which can be killed as a power cut would. */
 public final class ApplicationProcess implements AutoCloseable {
 
-    private static final Duration PATIENCE = Duration.ofSeconds(120);
+    private static final Duration PATIENCE = Duration.ofSeconds(240);
     private static ApplicationProcess shared;
     private final String database;
     private final int port = freePort();
@@ -49,14 +49,21 @@ public final class ApplicationProcess implements AutoCloseable {
         builder.environment().put("CAHIER_DB_OWNER_PASSWORD", Postgres.password());
         File file = log.toFile();
         Process started = builder.redirectErrorStream(true).redirectOutput(file).start();
-        await(() -> {
-            try {
-                return Files.readString(log).contains("Cahier is ready at");
-            } catch (IOException e) {
-                return false;
-            }
-        });
+        try {
+            await(this::isReady);
+        } catch (AssertionError e) {
+            started.destroyForcibly(); // or it takes what the others need to start
+            throw e;
+        }
         return started;
+    }
+
+    private boolean isReady() {
+        try {
+            return Files.readString(log).contains("Cahier is ready at");
+        } catch (IOException e) {
+            return false;
+        }
     }
 
     /** At once, without a chance to tidy up. */

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -53,6 +54,7 @@ public final class Browser implements AutoCloseable {
     private static com.microsoft.playwright.Browser start() {
         Playwright playwright = Playwright.create();
         Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS); // what holds is seen at once; a machine that gives half its cores away is waited for
         return playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(CHROMIUM).setArgs(FLAGS));
     }
 

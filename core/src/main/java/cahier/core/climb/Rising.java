@@ -35,6 +35,11 @@ public final class Rising {
         this.nearer = distance == Harder.NEARER || distance == Harder.UNKNOWN && !metres.isEmpty() && metres.get(0) > metres.get(metres.size() - 1);
     }
 
+    /** Whether a distance gets harder the nearer it is. */
+    public boolean isNearer() {
+        return nearer;
+    }
+
     /** What a step asks more of than another, both 0-based, in the order of {@link Criterion}. */
     public List<Criterion> raised(int before, int step) {
         return COMPARED.stream().filter(c -> compare(c, before, step) > 0).toList();

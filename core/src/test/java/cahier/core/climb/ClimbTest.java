@@ -54,6 +54,13 @@ class ClimbTest {
     }
 
     @Test
+    void aScaleHasTheHandyValuesBetweenAndALittleBeyondAndWhatIsUsed() {
+        assertThat(Unit.METRES.around(List.of(2.0, 3.048), 2)).containsExactly(1.0, 1.5, 2.0, 3.0, 3.048, 4.0, 5.0);
+        assertThat(Unit.SECONDS.around(List.of(1.0), 2)).as("nothing below the first").containsExactly(1.0, 2.0, 3.0);
+        assertThat(Unit.SECONDS.around(List.of(14_400.0), 1)).containsExactly(10_800.0, 14_400.0);
+    }
+
+    @Test
     void valuesAreAsTheyAreSaid() {
         assertThat(Climb.by(0.3, 1.5, 0.1)).containsExactly(0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1.0, 1.1, 1.2, 1.3, 1.4, 1.5);
     }

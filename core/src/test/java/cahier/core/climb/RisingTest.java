@@ -33,6 +33,15 @@ class RisingTest {
     }
 
     @Test
+    void aDistanceGetsHarderTheWayItGoesUnlessThatIsKnownOtherwise() {
+        List<Asks> nearer = List.of(asks(List.of(8, 0)), asks(List.of(5, 0)));
+        assertThat(new Rising(nearer, Harder.UNKNOWN).isNearer()).isTrue();
+        assertThat(new Rising(nearer, Harder.FURTHER).isNearer()).isFalse();
+        assertThat(new Rising(List.of(asks(List.of(8, 0))), Harder.UNKNOWN).isNearer()).isFalse();
+        assertThat(new Rising(List.of(asks(List.of(8, 0))), Harder.NEARER).isNearer()).isTrue();
+    }
+
+    @Test
     void everyStaircaseRaisesOneThingAtATime() {
         for (List<Integer> tops : List.of(List.of(3, 2), List.of(2, 3, 2), List.of(1, 4))) {
             List<Asks> steps = Staircase.of(tops, 0.5).stream().map(RisingTest::asks).toList();
