@@ -18,10 +18,36 @@ const words = (s) => (s < 60 ? `${s} s` : `${Math.floor(s / 60)} min${s % 60 ? `
 const save = () => localStorage.setItem(STORE, JSON.stringify(state));
 const elapsed = () => Math.min(MOST_S, Math.max(1, Math.round((Date.now() - state.out) / 1000)));
 
+/** One departure as long as it is, filled as far as it went: to be seen from the door. */
+function bar(seconds, went, isNext, longest) {
+  const line = document.createElement('li');
+  line.className = went ? (went.upset === null ? 'calm' : 'upset') : isNext ? 'now' : '';
+  line.append(words(seconds) + (went ? `, ${went.upset === null ? 'calm' : `upset after ${words(went.upset)}`}` : ''));
+  const long = document.createElement('span');
+  long.className = 'long';
+  long.style.width = `${Math.max(4, (100 * seconds) / longest)}%`;
+  const gone = document.createElement('span');
+  gone.style.width = went ? `${Math.min(100, (100 * (went.left ?? seconds)) / seconds)}%` : 0;
+  long.append(gone);
+  line.append(long);
+  return line;
+}
+
+/** The running one grows; past its time it is another colour. */
+function grow() {
+  at('gone').textContent = state.out ? words(elapsed()) : '';
+  const running = state.out && at('plan').querySelector('.now');
+  if (!running) return;
+  const seconds = plan()[state.went.length];
+  running.classList.toggle('late', elapsed() > seconds);
+  running.querySelector('.long > span').style.width = `${Math.min(100, (100 * elapsed()) / seconds)}%`;
+}
+
 function draw() {
   const next = state.went.length;
-  at('plan').innerHTML = plan().map((s, i) => `<li${i === next ? ' class="now"' : ''}>${words(s)}${state.went[i] ? `, ${state.went[i].upset === null ? 'calm' : `upset after ${words(state.went[i].upset)}`}` : ''}</li>`).join('');
-  at('gone').textContent = state.out ? words(elapsed()) : '';
+  const longest = Math.max(...plan(), 1);
+  at('plan').replaceChildren(...plan().map((s, i) => bar(s, state.went[i], i === next, longest)));
+  grow();
   at('out').hidden = Boolean(state.out) || next >= plan().length || plan().length === 0;
   at('back').hidden = !state.out;
   at('undo').hidden = next === 0 || Boolean(state.out);
@@ -41,7 +67,7 @@ at('out').addEventListener('click', () => {
 async function back(upset) {
   const left = elapsed();
   const tap = { id: crypto.randomUUID(), sitting: state.sitting, dog: state.dog, left, upset: upset ? left : null, at: new Date().toISOString() };
-  state.went.push({ id: tap.id, upset: tap.upset });
+  state.went.push({ id: tap.id, upset: tap.upset, left });
   state.out = null;
   state.rests = upset ? null : { id: tap.id, since: Date.now() };
   save();
@@ -88,7 +114,7 @@ at('undo').addEventListener('click', async () => {
 document.querySelectorAll('input[name=dog]').forEach((i) => i.addEventListener('change', draw));
 if (state.dog) document.querySelector(`input[name=dog][value="${CSS.escape(state.dog)}"]`)?.click();
 else choose();
-setInterval(() => { if (state.out) at('gone').textContent = words(elapsed()); }, 1000);
+setInterval(grow, 1000);
 draw();
 queue.send();
 document.body.dataset.ready = 'yes';

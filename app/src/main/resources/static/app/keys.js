@@ -46,6 +46,25 @@ document.addEventListener('keydown', (event) => {
   event.preventDefault();
   action();
 });
+
+/** From a field for finding down to what was found, and along it; Escape goes back to the field. */
+const finds = () => [...document.querySelectorAll('#glance a')].concat([...document.querySelectorAll('#found a')]).filter((a) => a.offsetParent !== null);
+document.addEventListener('keydown', (event) => {
+  const from = event.target.closest?.('input[name=find], #glance a, #found a');
+  if (!from) return;
+  if (event.key === 'Escape') {
+    document.getElementById('glance').replaceChildren();
+    if (from.tagName === 'A') document.querySelector('.find input').focus();
+    return;
+  }
+  const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+  const to = by && finds()[finds().indexOf(from) + by];
+  if (!by || (by < 0 && from.tagName === 'INPUT')) return;
+  event.preventDefault();
+  if (to) to.focus(); else if (by < 0) document.querySelector('.find input').focus();
+});
+document.addEventListener('click', (event) => { if (!event.target.closest('.find form')) document.getElementById('glance')?.replaceChildren(); });
+
 document.addEventListener('click', (event) => { if (event.target.closest('[data-keys]')) document.getElementById('keys').showModal(); });
 document.addEventListener('DOMContentLoaded', () => {
   const boxes = [...document.querySelectorAll('[data-keys-on]')];

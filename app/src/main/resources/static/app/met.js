@@ -42,8 +42,10 @@ function recall() {
   fit();
 }
 
-/** A noise has a loudness, a landmark needs no number. */
+/** A noise has a loudness, a landmark needs no number; once it is known what comes, only where that is worked at stands there. */
 function fit() {
+  const place = worked();
+  document.querySelectorAll('[data-now]').forEach((p) => { p.hidden = Boolean(chosen('kind')) && p !== place; });
   at('loud').hidden = chosen('kind') !== 'NOISE';
   at('far').parentElement.hidden = landmark();
 }

@@ -86,3 +86,20 @@ document.querySelectorAll('input[data-zone]').forEach((zone) => {
   take.addEventListener('click', () => { zone.value = here; take.remove(); });
   zone.after(take);
 });
+
+// While a first hour is led, every page of that household has a tab back to its way: the first in the lane.
+document.addEventListener('DOMContentLoaded', () => {
+  const FIRST = 'cahier.first-hour';
+  const here = location.pathname;
+  const way = document.querySelector('.hour-way');
+  if (way) sessionStorage.setItem(FIRST, here);
+  else if (sessionStorage.getItem(FIRST) === here) sessionStorage.removeItem(FIRST); // it is over
+  const book = sessionStorage.getItem(FIRST);
+  const lane = document.querySelector('nav.index');
+  if (!book || !lane || (way && !document.querySelector('.slip')) || !document.querySelector(`main a[href="${book}"], nav.index a[href="${book}"]`)) return;
+  const tab = document.createElement('a');
+  tab.href = book;
+  tab.textContent = 'First hour';
+  tab.className = 'to-first';
+  lane.prepend(tab);
+});

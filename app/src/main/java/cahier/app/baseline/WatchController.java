@@ -134,8 +134,10 @@ class WatchController {
         model.addAttribute("watch", watch);
         model.addAttribute("dogName", households.facts(me.practice(), watch.householdId()).dogName(watch.dogId()));
         model.addAttribute("reading", watch.reading().orElseThrow());
-        model.addAttribute("line", WatchLine.of(watch.drawn(Instant.now(clock))));
-        if (!model.containsAttribute("typed")) {
+        boolean refused = model.containsAttribute("typed");
+        WatchLine.Watch drawn = watch.drawn(Instant.now(clock));
+        model.addAttribute("line", refused ? WatchLine.of(drawn) : WatchLine.held(drawn));
+        if (!refused) {
             model.addAttribute("typed", SpellText.of(watch.findings().spellsOrNone()));
         }
         return "baseline/watch";

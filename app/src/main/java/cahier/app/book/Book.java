@@ -2,6 +2,7 @@ package cahier.app.book;
 
 import cahier.app.alarm.Alarm;
 import cahier.app.ask.Question;
+import cahier.app.household.AboutHousehold;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
@@ -29,8 +30,9 @@ import org.jspecify.annotations.Nullable;
  * @param answered alarms of the last weeks that were answered, newest first
  */
 public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, Optional<Instant> linkMadeAt, Optional<KeptRep> lastRep, Optional<PractisedBeside.Beside> beside,
-            List<Sitting> notes, List<Alarm> alarms, List<Question> questions, List<Incident> incidents, List<String> behind, List<Taps.Said> marked, List<Alarm> answered, Load load, LocalDate today, Instant now) {
+            List<Sitting> notes, List<Alarm> alarms, List<Question> questions, List<Incident> incidents, List<String> behind, List<Taps.Said> marked, List<Alarm> answered, Load load, LocalDate today, Instant now) implements AboutHousehold {
 
+    @Override
     public Household household() {
         return facts.household();
     }

@@ -71,10 +71,12 @@ class LessonController {
     private final Calendars calendars;
     private final BusyTimes busy;
     private final Clashes clashes;
+    private final TrainersWeeks weeks;
     private final Clock clock;
 
     LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log,
-                     Calendars calendars, BusyTimes busy, Clashes clashes, Clock clock) {
+                     Calendars calendars, BusyTimes busy, Clashes clashes, TrainersWeeks weeks, Clock clock) {
+        this.weeks = weeks;
         this.briefs = briefs;
         this.lessons = lessons;
         this.households = households;
@@ -88,7 +90,7 @@ class LessonController {
     }
 
     @GetMapping("/lessons")
-    String list(@AuthenticationPrincipal TrainerUser me, Model model) {
+    String list(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String from, Model model) {
         Instant now = Instant.now(clock);
         ZoneId zone = accounts.zone(me.practice());
         LocalDate today = now.atZone(zone).toLocalDate();
@@ -97,6 +99,7 @@ class LessonController {
         List<Briefs.Listed> past = new ArrayList<>(listed(me, households.lessonsBetween(me.practice(), now.minus(BACK), midnight), zone, today));
         Collections.reverse(past);
         model.addAttribute("past", past);
+        model.addAttribute("week", weeks.of(me.practice(), TrainersWeek.asked(from, today), today, zone));
         model.addAttribute("homes", households.all(me.practice()));
         if (!model.containsAttribute("form")) {
             model.addAttribute("form", LessonForm.usual(accounts.settings(me.practice()), Optional.empty(), zone));
@@ -127,9 +130,10 @@ class LessonController {
     String plan(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "0") long household, @ModelAttribute("form") LessonForm form, BindingResult result, Model model) {
         Household home = households.get(me.practice(), household);
         Check check = new Check(result);
-        Lesson lesson = form.read(check, home.id(), home.zone());
+        ZoneId zone = accounts.zone(me.practice()); // the list stands in it
+        Lesson lesson = form.read(check, home.id(), zone);
         if (!result.hasErrors() && !form.isSure()) {
-            String clash = Clashes.said(clashes.of(me.practice(), lesson), home.zone());
+            String clash = Clashes.said(clashes.of(me.practice(), lesson), zone);
             if (!clash.isEmpty()) {
                 check.refuse("startsAt", clash + ". Send it again to plan it all the same");
                 model.addAttribute("sure", form.startsAt());
@@ -137,7 +141,7 @@ class LessonController {
         }
         if (result.hasErrors()) {
             model.addAttribute("chosen", home.id());
-            return list(me, model);
+            return list(me, "", model);
         }
         households.put(me.practice(), lesson);
         return "redirect:/lessons";

@@ -2,6 +2,7 @@ package cahier.app.desk;
 
 import cahier.app.account.AccountService;
 import cahier.app.find.Finds;
+import cahier.app.find.Found;
 import cahier.app.scope.TrainerUser;
 import cahier.app.update.UpdateNotes;
 import java.time.Clock;
@@ -10,6 +11,8 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -52,7 +55,9 @@ class DeskController {
                 .filter(r -> (r.household().name() + " " + r.dogs()).toLowerCase(Locale.ROOT).contains(wanted))
                 .sorted(Comparator.comparing(r -> r.household().name().toLowerCase(Locale.ROOT))).toList();
         model.addAttribute("rows", found);
-        model.addAttribute("found", finds.with(me.practice(), find));
+        Set<String> shown = found.stream().map(r -> r.household().name()).collect(Collectors.toSet());
+        model.addAttribute("found", finds.with(me.practice(), find, Finds.MOST).stream()
+                .filter(f -> f.kind() != Found.Kind.HOUSEHOLD && f.kind() != Found.Kind.DOG || !shown.contains(f.household())).toList());
         model.addAttribute("find", find.strip());
         return "desk/households";
     }

@@ -7,7 +7,7 @@ package cahier.app.draw;
  * @param sideways numbers of the fields of the form that follow it to the right, "from-0 to-0"; empty when it only goes up and down
  * @param upward those that follow it upward
  * @param says what it is and where it stands
- * @param value the figure that a screen reader announces, in metres
+ * @param value the figure that a screen reader announces, in metres or seconds
  */
 public record Grip(String id, double x, double y, String sideways, String upward, String says, double value) {
 

@@ -20,6 +20,9 @@ public final class WatchLine {
     private static final int LABEL_MIN = 5;
     private static final double LEVELS = 56;
     private static final double LEAST_BAR = 1.5;
+    private static final int MOST_HELD = 30;
+    /** A spell of seconds is hardly wider than a line: its ends are held above and below it. */
+    private static final double APART = 5;
 
     private WatchLine() {
     }
@@ -41,6 +44,28 @@ public final class WatchLine {
         return of(watch, watch.seconds());
     }
 
+    /** The same with ends that can be dragged, "spell-0-from" and "spell-0-to" of each in their order; nothing can where there are too many to take hold of. */
+    public static Drawing held(Watch watch) {
+        Drawing drawn = of(watch);
+        if (watch.marks().size() > MOST_HELD) {
+            return drawn;
+        }
+        List<String> signs = signs(watch);
+        double scale = (WIDTH - LEFT - RIGHT) / Math.max(FULL_SECONDS, watch.seconds());
+        List<Grip> grips = new ArrayList<>();
+        for (int i = 0; i < watch.marks().size(); i++) {
+            Mark m = watch.marks().get(i);
+            double y = TOP + signs.indexOf(m.sign()) * ROW + ROW / 2;
+            grips.add(new Grip("spell-" + i + "-from", LEFT + m.from() * scale, y - APART, "from", "", m.sign() + ", spell " + (i + 1) + ", where it begins", m.from()));
+            grips.add(new Grip("spell-" + i + "-to", LEFT + m.to() * scale, y + APART, "to", "", m.sign() + ", spell " + (i + 1) + ", where it ends", m.to()));
+        }
+        return new Drawing(drawn.kind(), drawn.width(), drawn.height(), drawn.alt(), drawn.strokes(), drawn.labels(), List.of(), Path.number(scale) + " " + Path.number(LEFT), grips);
+    }
+
+    private static List<String> signs(Watch watch) {
+        return List.copyOf(new TreeSet<>(watch.marks().stream().map(Mark::sign).toList()));
+    }
+
     /**
      * The same beside others.
      *
@@ -48,7 +73,7 @@ public final class WatchLine {
      */
     public static Drawing of(Watch watch, int span) {
         int drawn = Math.max(FULL_SECONDS, Math.max(span, watch.seconds()));
-        List<String> signs = List.copyOf(new TreeSet<>(watch.marks().stream().map(Mark::sign).toList()));
+        List<String> signs = signs(watch);
         double rows = TOP + Math.max(1, signs.size()) * ROW;
         double bottom = rows + (watch.levels().isEmpty() ? 0 : LEVELS);
         double scale = (WIDTH - LEFT - RIGHT) / drawn;

@@ -7,12 +7,10 @@ import java.util.stream.Stream;
 /** The week of a household: seven columns of hours, what is free, hot and planned in them (docs/interface.md 5). */
 public final class WeekSheet {
 
-    private static final double LEFT = 36;
-    private static final double TOP = 40;
-    private static final double COLUMN = 112;
     private static final double HOUR = 36;
+    private static final double TOP = 40;
+    private static final double NAME = 13;
     private static final double SHORTEST = 10;
-    private static final double HATCH = 6;
     private static final double BAR = 4;
     private static final int MINUTES = 60;
     private static final int EARLIEST = 8;
@@ -20,13 +18,12 @@ public final class WeekSheet {
     private static final int LONGEST_LABEL = 14;
 
     private final List<Day> days;
-    private final int first;
-    private final int last;
+    private final HourColumns hours;
 
-    private WeekSheet(List<Day> days) {
+    private WeekSheet(List<Day> days, int dogs) {
         this.days = days;
-        this.first = days.stream().flatMap(Day::all).mapToInt(p -> p.from() / MINUTES).min().orElse(EARLIEST);
-        this.last = Math.max(first + 1, days.stream().flatMap(Day::all).mapToInt(p -> (p.to() + MINUTES - 1) / MINUTES).max().orElse(LATEST));
+        this.hours = new HourColumns(days.stream().flatMap(Day::all).mapToInt(p -> p.from() / MINUTES).min().orElse(EARLIEST),
+                days.stream().flatMap(Day::all).mapToInt(p -> (p.to() + MINUTES - 1) / MINUTES).max().orElse(LATEST), HOUR, TOP + Math.max(0, dogs - 1) * NAME);
     }
 
     /** Part of a day, in minutes from its midnight. */
@@ -53,12 +50,11 @@ public final class WeekSheet {
 
     /** @param dogs their names, one lane a dog in each day */
     public static Drawing of(List<Day> days, List<String> dogs) {
-        return new WeekSheet(days).drawing(dogs);
+        return new WeekSheet(days, dogs.size()).drawing(dogs);
     }
 
     private Drawing drawing(List<String> dogs) {
-        double width = LEFT + days.size() * COLUMN;
-        double lane = COLUMN / Math.max(1, dogs.size());
+        double lane = HourColumns.COLUMN / Math.max(1, dogs.size());
         Path rules = new Path();
         Path free = new Path();
         Path hot = new Path();
@@ -69,27 +65,21 @@ public final class WeekSheet {
         Path now = new Path();
         List<Label> labels = new ArrayList<>();
         List<Spot> spots = new ArrayList<>();
-        for (int hour = first; hour <= last; hour++) {
-            rules.move(LEFT, y(hour * MINUTES)).horizontal(width);
-            labels.add(new Label(LEFT - 6, y(hour * MINUTES) + 4, hour + ":00", "end", "cap"));
-        }
+        hours.rules(days.size(), rules, labels);
         for (int i = 0; i < days.size(); i++) {
             Day day = days.get(i);
-            double x = LEFT + i * COLUMN;
-            labels.add(new Label(x + 6, 14, day.name(), "start", day.today() ? "name" : "cap"));
+            double x = HourColumns.x(i);
+            hours.name(i, day.name(), day.today(), now, labels);
             for (int d = 0; d < dogs.size() && dogs.size() > 1; d++) {
-                labels.add(new Label(x + 6 + d * lane, 31, shortened(dogs.get(d), lane), "start", "cap"));
+                labels.add(new Label(x + 6 + d * lane, 31 + d * NAME, shortened(dogs.get(d)), "start", "cap")); // each on a line of its own: names may be longer than lanes are wide
             }
-            if (day.today()) {
-                now.move(x + 3, TOP - 3).horizontal(x + COLUMN - 3);
-            }
-            day.free().forEach(p -> free.move(x + 2, y(p.from())).horizontal(x + COLUMN - 2).vertical(y(p.to())).horizontal(x + 2).close());
-            day.hot().forEach(p -> hatch(hot, x + COLUMN - 14, y(Math.max(p.from(), first * MINUTES)), y(Math.min(p.to(), last * MINUTES))));
-            day.lessons().forEach(p -> lessons.move(x + 3, y(p.from())).vertical(y(p.to())));
+            day.free().forEach(p -> free.move(x + 2, hours.y(p.from())).horizontal(x + HourColumns.COLUMN - 2).vertical(hours.y(p.to())).horizontal(x + 2).close());
+            day.hot().forEach(p -> hours.hatch(hot, x + HourColumns.COLUMN - 14, p.from(), p.to()));
+            day.lessons().forEach(p -> lessons.move(x + 3, hours.y(p.from())).vertical(hours.y(p.to())));
             for (Block b : day.blocks()) {
                 double at = x + 8 + b.lane() * lane;
-                double from = y(b.time().from());
-                double to = Math.max(from + SHORTEST, y(b.time().to()));
+                double from = hours.y(b.time().from());
+                double to = Math.max(from + SHORTEST, hours.y(b.time().to()));
                 (b.done() ? done : planned).move(at, from).vertical(to);
                 if (b.pinned()) {
                     pins.move(at - BAR, from).horizontal(at + BAR + 1);
@@ -99,22 +89,11 @@ public final class WeekSheet {
             }
         }
         String alt = "The week: " + spots.size() + (spots.size() == 1 ? " session." : " sessions.");
-        return new Drawing("weeksheet", width, y(last * MINUTES) + 8, alt, List.of(new Stroke(free.data(), "wk-free"), new Stroke(rules.data(), "rule-s"), new Stroke(hot.data(), "wk-hot"),
+        return new Drawing("weeksheet", HourColumns.x(days.size()), hours.height(), alt, List.of(new Stroke(free.data(), "wk-free"), new Stroke(rules.data(), "rule-s"), new Stroke(hot.data(), "wk-hot"),
                 new Stroke(now.data(), "wk-now"), new Stroke(lessons.data(), "lesson"), new Stroke(done.data(), "wk-done"), new Stroke(planned.data(), "wk-planned"), new Stroke(pins.data(), "wk-pin")), labels, spots);
     }
 
-    private double y(int minute) {
-        return TOP + (minute - first * MINUTES) * HOUR / MINUTES;
-    }
-
-    private static void hatch(Path ink, double x, double from, double to) {
-        for (double y = from + HATCH; y <= to; y += HATCH) {
-            ink.move(x, y).line(x + 10, y - HATCH);
-        }
-    }
-
-    private static String shortened(String name, double lane) {
-        int most = (int) Math.min(LONGEST_LABEL, lane / 7);
-        return name.length() > most ? name.substring(0, most) : name;
+    private static String shortened(String name) {
+        return name.length() > LONGEST_LABEL ? name.substring(0, LONGEST_LABEL - 1).strip() + "…" : name;
     }
 }

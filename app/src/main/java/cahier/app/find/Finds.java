@@ -16,6 +16,8 @@ public class Finds {
     private static final int SHORTEST = 2;
     private static final int LONGEST = 80;
     private static final int AROUND = 40;
+    /** "Toliver" is as like "Tolliver" as 0.58, "Pam" as "Pim" 0.33. */
+    private static final double ALIKE = 0.45;
 
     private final FindMapper mapper;
 
@@ -23,21 +25,26 @@ public class Finds {
         this.mapper = mapper;
     }
 
-    /** @param typed with fewer than two letters nothing is looked for */
-    public List<Found> with(PracticeId practice, String typed) {
+    /**
+     * Whatever has the words: as typed by any part of them, in any order and form within a text, or in a name that is written a little differently.
+     *
+     * @param typed with fewer than two letters nothing is looked for
+     * @param most so many at most
+     */
+    public List<Found> with(PracticeId practice, String typed, int most) {
         String words = typed.strip();
         if (words.length() < SHORTEST || words.length() > LONGEST) {
             return List.of();
         }
         String like = "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
-        return mapper.with(practice, like, MOST).stream().map(h -> new Found(h.kind(), h.household(), h.kind().address(h.householdId(), h.id()), says(h, words))).toList();
+        return mapper.with(practice, words, like, ALIKE, most).stream().map(h -> new Found(h.kind(), h.household(), h.kind().address(h.householdId(), h.id()), says(h, words))).toList();
     }
 
     /** "Marit", "Marit: … the back gate is never locked …" */
     private static String says(FindMapper.Hit hit, String words) {
         int at = hit.text().toLowerCase(Locale.ROOT).indexOf(words.toLowerCase(Locale.ROOT));
         if (at < 0) {
-            return hit.title();
+            return hit.title() + (hit.title().isEmpty() || hit.around().isEmpty() ? "" : ": ") + hit.around();
         }
         int from = at <= AROUND ? 0 : Math.min(at, hit.text().indexOf(' ', at - AROUND) + 1);
         int end = at + words.length();

@@ -1,7 +1,7 @@
 package cahier.app.find;
 
 /**
- * Something that has the words that were looked for.
+ * Something that has the words that were looked for, or something like them.
  *
  * @param address where it stands
  * @param says what it is called, or the words around what was found
@@ -10,7 +10,7 @@ public record Found(Kind kind, String household, String address, String says) {
 
     /** What it is. */
     public enum Kind {
-        PERSON("person"), PLACE("place"), WORD("word"), TRACK("track"), LESSON("lesson"), NOTE("note of theirs"), QUESTION("question"), HAPPENED("happened");
+        HOUSEHOLD("household"), DOG("dog"), PERSON("person"), PLACE("place"), WORD("word"), TRACK("track"), LESSON("lesson"), NOTE("note of theirs"), QUESTION("question"), HAPPENED("happened");
 
         private final String word;
 
@@ -26,12 +26,13 @@ public record Found(Kind kind, String household, String address, String says) {
         String address(long household, long id) {
             String book = "/households/" + household;
             return switch (this) {
+                case DOG -> book + "?facts=dogs&edit=" + id;
                 case PERSON -> book + "?facts=people&edit=" + id;
                 case PLACE -> book + "?facts=places&edit=" + id;
                 case WORD -> book + "?facts=words&edit=" + id;
                 case TRACK -> "/tracks/" + id;
                 case LESSON -> "/lessons/" + id;
-                case NOTE, QUESTION, HAPPENED -> book;
+                case HOUSEHOLD, NOTE, QUESTION, HAPPENED -> book;
             };
         }
     }

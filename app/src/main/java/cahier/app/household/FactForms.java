@@ -6,10 +6,8 @@ import cahier.app.web.Dates;
 import cahier.app.web.Measures;
 import cahier.core.rest.Handler;
 import cahier.core.words.Signal;
-import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
@@ -176,12 +174,10 @@ public final class FactForms {
         }
 
         private Instant start(Check check, ZoneId zone) {
-            try {
-                return LocalDateTime.parse(startsAt == null ? "" : startsAt.strip()).atZone(zone).toInstant();
-            } catch (DateTimeException e) {
+            return Dates.parsedTime(startsAt == null ? "" : startsAt).map(t -> t.atZone(zone).toInstant()).orElseGet(() -> {
                 check.refuse("startsAt", "must be a date and time such as 2026-06-18T09:15, was “" + startsAt + "”");
                 return Instant.EPOCH;
-            }
+            });
         }
     }
 }

@@ -26,6 +26,14 @@ interface FactMapper {
     String WORDS = "select id, word, meaning, dog_id, signal, role, version from word" + OF + "order by role <> 'CUE', lower(word), id";
     String LESSONS = "select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson" + OF + "order by starts_at desc";
 
+    String ABOUT = "exists (select 1 from (select topic from wish" + OF + "union all select topic from track" + OF + "and off_at is null) a where topic in ";
+    String MEASURED = " or exists (select 1 from step" + OF + "and removed_at is null and teaching -> 'measure' ->> 'kind' in ";
+    String NOTED = " or exists (select 1 from ";
+    /** Sections of its book that something is about: a wish, a track, a step that measures, or what was noted. */
+    String NEEDS = "case when " + ABOUT + "('DOGS', 'PEOPLE', 'NOISE'))" + MEASURED + "('DISTANCE', 'NOISE', 'SITTING', 'WALK'))" + NOTED + "exposure" + OF + ") then 'distances' end, "
+            + "case when " + ABOUT + "('ALONE'))" + MEASURED + "('ALONE'))" + NOTED + "departure" + OF + ") then 'alone' end, "
+            + "case when " + ABOUT + "('HANDLING'))" + MEASURED + "('ZONE'))" + NOTED + "comfort" + OF + ") then 'handling' end";
+
     @Select(PEOPLE)
     List<Person> people(PracticeId practice, long household);
 
@@ -43,7 +51,7 @@ interface FactMapper {
 
     /** Everything about a household in one go, each list as JSON in the order of the lists above. */
     record Whole(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, @Nullable Instant closedAt, int version,
-                 String people, String dogs, String gone, String left, String places, String words, String lessons) {
+                 String people, String dogs, String gone, String left, String places, String words, String lessons, String needs) {
 
         Household household() {
             return new Household(id, practiceId, name, home, zoneId, cautions, emergency, emergencyPhone, closedAt, version);
@@ -54,7 +62,7 @@ interface FactMapper {
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + PEOPLE + ") f)::text as people, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + DOGS + ") f)::text as dogs, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + GONE + ") f)::text as gone, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + LEFT + ") f)::text as left, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + PLACES + ") f)::text as places, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + WORDS + ") f)::text as words, "
-            + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + LESSONS + ") f)::text as lessons from household where practice_id = #{practice} and id = #{household}")
+            + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + LESSONS + ") f)::text as lessons, concat_ws(' ', " + NEEDS + ") as needs from household where practice_id = #{practice} and id = #{household}")
     Optional<Whole> whole(PracticeId practice, long household);
 
     @Select("""

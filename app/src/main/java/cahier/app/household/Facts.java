@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param people those who are there; who left is in {@code left}
  * @param dogs those that are there; the others are in {@code gone}
  */
-public record Facts(Household household, List<Person> people, List<Dog> dogs, List<Place> places, List<Word> words, List<Lesson> lessons, List<GoneDog> gone, List<LeftPerson> left) {
+public record Facts(Household household, List<Person> people, List<Dog> dogs, List<Place> places, List<Word> words, List<Lesson> lessons, List<GoneDog> gone, List<LeftPerson> left) implements AboutHousehold {
 
     /** The name of somebody, also of who left; empty for nobody. */
     public String personName(@Nullable Long id) {

@@ -13,6 +13,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -118,6 +119,11 @@ public class Households {
         FactMapper.Whole lists = whole(practice, id);
         return new Facts(lists.household(), read(lists.people(), Person.class), read(lists.dogs(), Dog.class), read(lists.places(), Place.class),
                 read(lists.words(), Word.class), read(lists.lessons(), Lesson.class), read(lists.gone(), GoneDog.class), read(lists.left(), LeftPerson.class));
+    }
+
+    /** Sections of its book that something is about: "distances", "alone", "handling". */
+    public Set<String> needs(PracticeId practice, long id) {
+        return Set.of(whole(practice, id).needs().split(" "));
     }
 
     private static <F> List<F> read(String rows, Class<F> type) {

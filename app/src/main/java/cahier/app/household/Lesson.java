@@ -36,6 +36,11 @@ public record Lesson(long id, long householdId, Instant startsAt, int minutes, S
         this(id, householdId, startsAt, minutes, plan, 0, State.PLANNED, version);
     }
 
+    /** @param seen the version it was moved from */
+    public Lesson movedTo(Instant start, int seen) {
+        return new Lesson(id, householdId, start, minutes, plan, travelMinutes, state, seen);
+    }
+
     /** "Thursday 18 June, 9:15" */
     public String when(ZoneId zone) {
         return Dates.longDate(startsAt.atZone(zone).toLocalDate()) + ", " + Dates.time(startsAt, zone);

@@ -37,6 +37,11 @@ public class BusyTimes {
     }
 
     @Transactional(readOnly = true)
+    public List<Busy> between(PracticeId practice, Instant from, Instant to) {
+        return busy.between(practice, from, to);
+    }
+
+    @Transactional(readOnly = true)
     public int count(PracticeId practice) {
         return busy.count(practice);
     }

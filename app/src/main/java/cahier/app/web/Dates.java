@@ -3,16 +3,20 @@ package cahier.app.web;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.time.temporal.ValueRange;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Dates and times as pages write them (docs/interface.md 6): "Thursday 18 June", "18 Jun", "9:15". */
 public final class Dates {
 
     private static final int HOUR_OF_ONE_DIGIT = "9:15".length();
+    private static final ValueRange YEARS = ValueRange.of(2000, 2099);
     private static final DateTimeFormatter LONG = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
     private static final DateTimeFormatter MIDDLE = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d", Locale.UK);
@@ -59,6 +63,24 @@ public final class Dates {
     /** As a date and time field wants it: "2026-06-18T09:15". */
     public static String input(Instant at, ZoneId zone) {
         return INPUT.format(at.atZone(zone));
+    }
+
+    /** Reads "2026-06-18"; nothing where it is no date of this century. */
+    public static Optional<LocalDate> parsed(String typed) {
+        try {
+            return Optional.of(LocalDate.parse(typed.strip())).filter(d -> YEARS.isValidIntValue(d.getYear()));
+        } catch (DateTimeException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Reads "2026-06-18T09:15"; nothing where it is no time of this century. */
+    public static Optional<LocalDateTime> parsedTime(String typed) {
+        try {
+            return Optional.of(LocalDateTime.parse(typed.strip())).filter(t -> YEARS.isValidIntValue(t.getYear()));
+        } catch (DateTimeException e) {
+            return Optional.empty();
+        }
     }
 
     /** Reads "9:15" or "09:15"; seconds are left out. The refusal shows the example. */

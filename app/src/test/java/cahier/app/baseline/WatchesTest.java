@@ -25,7 +25,9 @@ import cahier.core.alone.Spell;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.RedFlag;
 import cahier.core.sound.HomeRecorder;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -164,9 +166,33 @@ class WatchesTest extends AppTest {
             trainer.fill("#spells", "vocal, 0:12, 0:31");
             trainer.click("text=Put it right");
             assertThat(trainer.locator("#pattern")).hasText("It settles");
+            putRightOnTheDrawing(trainer);
             trainer.click("text=Time alone >> nth=0");
             assertThat(trainer.locator(".note .say").first()).hasText("Leave it loose");
         }
+    }
+
+    private static void putRightOnTheDrawing(Page trainer) {
+        Locator end = trainer.locator("#spell-0-to");
+        end.focus();
+        trainer.keyboard().press("ArrowRight");
+        assertThat(trainer.locator("#spells")).hasValue("vocal, 0:12, 0:32");
+        BoundingBox box = end.boundingBox();
+        trainer.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        trainer.mouse().down();
+        trainer.mouse().move(box.x + box.width / 2 + 70, box.y + 3);
+        trainer.mouse().up();
+        assertThat(trainer.locator("#spells")).hasValue(Pattern.compile("vocal, 0:12, [12]:\\d\\d.*"));
+        trainer.locator("#spell-0-from").focus();
+        for (int i = 0; i < 13; i++) {
+            trainer.keyboard().press("ArrowLeft");
+        }
+        assertThat(trainer.locator("#spells")).hasValue(Pattern.compile("vocal, 0:00, .*"));
+        trainer.fill("#spells", "vocal, 0:12");
+        assertThat(end).isHidden();
+        trainer.fill("#spells", "vocal, 0:12, 0:31");
+        assertThat(end).isVisible();
+        trainer.click("text=Put it right");
     }
 
     @Test

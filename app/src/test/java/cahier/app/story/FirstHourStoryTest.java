@@ -39,10 +39,9 @@ class FirstHourStoryTest extends AppTest {
         click(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Begin: " + part)));
     }
 
-    /** Back by the name of the household, which stands in the margin of every page. */
-    private void book(Page page, String address) {
-        page.navigate(address);
-        actions++;
+    /** Back by the tab that every page of the household has while the hour is led. */
+    private void book(Page page) {
+        click(page.locator(".to-first"));
         assertThat(page.locator(".hour-way")).isVisible();
         Browser.fits(page);
     }
@@ -57,19 +56,19 @@ class FirstHourStoryTest extends AppTest {
             fill(trainer.locator(".slip").getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)), "Halima");
             click(button(trainer, "Add person"));
             String book = trainer.url().replaceAll("\\?.*", "");
-            book(trainer, book);
+            book(trainer);
             click(button(trainer, "Nothing here: What is dangerous today"));
             begin(trainer, "What they want");
             fill(trainer.locator("#wishes textarea"), "Leaves what lies on the pavement");
             trainer.locator("#wishes select[name=topic]").selectOption("ITEMS");
             actions++;
             click(button(trainer, "Add it"));
-            book(trainer, book);
+            book(trainer);
             begin(trainer, "The dog");
             fill(trainer.locator(".slip").getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)), "Moss");
             fill(trainer.locator(".slip").getByLabel("Weight"), "18 kg");
             click(button(trainer, "Add dog"));
-            book(trainer, book);
+            book(trainer);
             begin(trainer, "What the dog does now");
             click(trainer.locator("summary:has-text('Cold test of a cue')"));
             fill(trainer.getByLabel("Cue"), "leave");
@@ -80,7 +79,7 @@ class FirstHourStoryTest extends AppTest {
                     assertThat(trainer.locator(".cells.wide")).hasAttribute("aria-label", i + " of 10 tries");
                 }
             }
-            book(trainer, book);
+            book(trainer);
             click(button(trainer, "Leave out: The words"));
             click(button(trainer, "As usual: How you teach here"));
             begin(trainer, "The tracks");
@@ -91,7 +90,7 @@ class FirstHourStoryTest extends AppTest {
             assertThat(trainer.locator(".further")).containsText("starts at step 5, by the cold test of a cue, leave: 10 of 10 clean.");
             Browser.fits(trainer);
             click(button(trainer, "Add the tracks"));
-            book(trainer, book);
+            book(trainer);
             begin(trainer, "The first homework");
             assertThat(trainer.locator("main")).containsText("Settle on a mat, step 1, needs a mat.");
             assertThat(trainer.locator(".goes").filter(new Locator.FilterOptions().setHasText("Leave it"))).containsText("Step 5 of 13");
@@ -102,6 +101,8 @@ class FirstHourStoryTest extends AppTest {
             assertThat(trainer.locator("h1")).hasText("Homework 1");
             trainer.navigate(book);
             assertThat(trainer.locator(".hour-way")).hasCount(0);
+            trainer.navigate(book + "/intake");
+            assertThat(trainer.locator(".to-first")).hasCount(0);
             System.out.println("Actions of the whole first hour: " + actions);
             assertThat(actions).as("clicks and filled fields").isLessThanOrEqualTo(MOST_ACTIONS);
             Trainer.tab(trainer, "Words");

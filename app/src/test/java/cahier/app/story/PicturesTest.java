@@ -7,12 +7,12 @@ import cahier.app.judge.Judgements;
 import cahier.app.sheet.Homeworks;
 import cahier.app.support.AppTest;
 import cahier.app.support.Browser;
+import cahier.app.support.Trainer;
 import cahier.core.decide.Decision;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -47,8 +47,6 @@ class PicturesTest extends AppTest {
             take(trainer, "/households/3/distances", "distances");
             take(trainer, "/shelf", "shelf");
             take(trainer, "/households/2/roadmap", "roadmap");
-            take(trainer, "/bench/sight-line?path=24&pieces=3&pace=WALKING&lead=1.5&from=-40&to=-3&at=12&from=3&to=40&at=12&household=3", "sight-line");
-            take(trainer, "/households/3/handling?on=" + LocalDate.ofInstant(now(), ZoneId.of("Europe/London")).minusDays(20), "handling");
             take(trainer, "/households/1/week", "week");
             take(trainer, "/tracks/2/rehearse?pass=BLOCKS&answers=OWNER_MOVES_ON", "rehearsal");
             trainer.navigate("/households/1");
@@ -64,6 +62,16 @@ class PicturesTest extends AppTest {
             trainer.click("[data-outcome=HELPED]");
             assertThat(trainer.locator("#stands")).isVisible();
             trainer.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("running.png")));
+            trainer.setViewportSize(1280, 800);
+            firstHour(trainer);
+            trainer.navigate("/tracks/2");
+            trainer.waitForSelector("table[role=grid]");
+            trainer.locator("#steps tr[data-number='7'] [data-field=duration]").click();
+            trainer.keyboard().type("5 s");
+            trainer.keyboard().press("Enter");
+            assertThat(trainer.locator("#steps .margin")).containsText("raises 2 things");
+            trainer.locator("#steps").evaluate("e => e.scrollIntoView()");
+            trainer.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("steps.png")));
             Page night = browser.trainer(1280, 800, ColorScheme.DARK);
             take(night, "/households/" + split.householdId() + "/leave", "leave-night");
             Page owner = browser.visitor(390, 844);
@@ -77,6 +85,16 @@ class PicturesTest extends AppTest {
             take(owner, PIM + "/progress", "owner-progress");
             take(owner, SORREL + "/alarm", "owner-stop");
         }
+    }
+
+    private static void firstHour(Page trainer) {
+        trainer.navigate("/households/new");
+        trainer.getByLabel("Name of the household").fill("Lindqvist-Amara");
+        trainer.click("text=Make the household");
+        Trainer.leaf(trainer, "Add person", "Name", "Halima");
+        Trainer.tab(trainer, "Dogs");
+        Trainer.leaf(trainer, "Add dog", "Name", "Moss", "Weight", "18 kg");
+        take(trainer, trainer.url().replaceAll("\\?.*", ""), "first-hour");
     }
 
     private long lessonToday() {

@@ -12,7 +12,7 @@ import java.util.function.BooleanSupplier;
 /** The application as a process of its own, which can be killed as a power cut would. */
 public final class ApplicationProcess implements AutoCloseable {
 
-    private static final Duration PATIENCE = Duration.ofSeconds(240);
+    private static final Duration PATIENCE = Duration.ofSeconds(300);
     private static ApplicationProcess shared;
     private final String database;
     private final int port = freePort();

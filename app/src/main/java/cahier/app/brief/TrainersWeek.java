@@ -1,0 +1,35 @@
+package cahier.app.brief;
+
+import cahier.app.draw.LessonWeek;
+import cahier.app.web.Dates;
+import java.time.LocalDate;
+
+/**
+ * Seven days of the practice's lessons, in its zone.
+ *
+ * @param from the first of them
+ */
+public record TrainersWeek(LocalDate from, LocalDate today, LessonWeek.Drawn drawn) {
+
+    public static final int DAYS = 7;
+    /** A week that somebody asks for by address is not further away. */
+    private static final int MOST_YEARS = 5;
+
+    /** The day an address asks for; today where it asks for none, or for one that nobody plans in. */
+    static LocalDate asked(String typed, LocalDate today) {
+        return Dates.parsed(typed).filter(d -> d.isAfter(today.minusYears(MOST_YEARS)) && d.isBefore(today.plusYears(MOST_YEARS))).orElse(today);
+    }
+
+    public LocalDate before() {
+        return from.minusDays(DAYS);
+    }
+
+    public LocalDate after() {
+        return from.plusDays(DAYS);
+    }
+
+    /** "The next seven days", or "5 December to 11 December". */
+    public String title() {
+        return from.equals(today) ? "The next seven days" : Dates.shortDate(from) + " to " + Dates.shortDate(from.plusDays(DAYS - 1));
+    }
+}

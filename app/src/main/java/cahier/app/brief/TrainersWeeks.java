@@ -1,0 +1,67 @@
+package cahier.app.brief;
+
+import cahier.app.draw.LessonWeek;
+import cahier.app.household.Household;
+import cahier.app.household.Households;
+import cahier.app.household.Lesson;
+import cahier.app.lesson.Busy;
+import cahier.app.lesson.BusyTimes;
+import cahier.app.lesson.Clashes;
+import cahier.app.scope.PracticeId;
+import cahier.app.web.Dates;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Component;
+
+/** Gathers the trainer's week to be drawn. */
+@Component
+class TrainersWeeks {
+
+    private static final int MINUTES_A_DAY = 24 * 60;
+
+    private final Households households;
+    private final BusyTimes busy;
+    private final Clashes clashes;
+
+    TrainersWeeks(Households households, BusyTimes busy, Clashes clashes) {
+        this.households = households;
+        this.busy = busy;
+        this.clashes = clashes;
+    }
+
+    TrainersWeek of(PracticeId practice, LocalDate from, LocalDate today, ZoneId zone) {
+        Instant begins = from.atStartOfDay(zone).toInstant();
+        Instant ends = from.plusDays(TrainersWeek.DAYS).atStartOfDay(zone).toInstant();
+        List<Lesson> lessons = households.lessonsBetween(practice, begins, ends);
+        List<Busy> others = busy.between(practice, begins, ends);
+        Map<Long, Household> homes = households.byId(practice);
+        Map<Long, List<Clashes.Clash>> runInto = clashes.of(practice, lessons);
+        List<LessonWeek.Day> days = IntStream.range(0, TrainersWeek.DAYS).mapToObj(from::plusDays).map(day -> new LessonWeek.Day(day.toString(), Dates.day(day), day.equals(today),
+                others.stream().map(b -> part(b.startsAt(), b.endsAt(), day, zone)).filter(p -> p.to() > p.from()).toList(),
+                lessons.stream().filter(l -> l.startsAt().atZone(zone).toLocalDate().equals(day))
+                        .map(l -> visit(l, Objects.requireNonNull(homes.get(l.householdId())), runInto.getOrDefault(l.id(), List.of()), day, zone)).toList())).toList();
+        return new TrainersWeek(from, today, LessonWeek.of(days));
+    }
+
+    private static LessonWeek.Visit visit(Lesson l, Household home, List<Clashes.Clash> clashes, LocalDate day, ZoneId zone) {
+        String says = home.name() + ", " + l.when(zone) + Dates.there(l.startsAt(), zone, home.zone()) + " to " + Dates.time(l.endsAt(), zone) + ", " + l.state().word()
+                + (l.travelMinutes() > 0 ? ", " + l.travelMinutes() + " min to get there" : "") + (clashes.isEmpty() ? "" : ", " + Clashes.said(clashes, zone)) + ".";
+        return new LessonWeek.Visit(l.id(), l.version(), part(l.startsAt(), l.endsAt(), day, zone), l.travelMinutes(), home.name(), !clashes.isEmpty(), l.isOver(), says);
+    }
+
+    /** What lies on that day, by the clock on the wall. */
+    private static LessonWeek.Part part(Instant from, Instant to, LocalDate day, ZoneId zone) {
+        return new LessonWeek.Part(minute(from, day, zone), minute(to, day, zone));
+    }
+
+    private static int minute(Instant at, LocalDate day, ZoneId zone) {
+        long minutes = Duration.between(day.atStartOfDay(), at.atZone(zone).toLocalDateTime()).toMinutes();
+        return (int) Math.max(0, Math.min(MINUTES_A_DAY, minutes));
+    }
+}

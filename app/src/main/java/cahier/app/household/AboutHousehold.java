@@ -1,0 +1,7 @@
+package cahier.app.household;
+
+/** What a page shows of one household. */
+public interface AboutHousehold {
+
+    Household household();
+}
