@@ -73,7 +73,7 @@ class PicturesTest extends AppTest {
             trainer.locator("#steps").evaluate("e => e.scrollIntoView()");
             trainer.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("steps.png")));
             Page night = browser.trainer(1280, 800, ColorScheme.DARK);
-            take(night, "/households/" + split.householdId() + "/leave", "leave-night");
+            take(night, "/lessons", "lessons-night");
             Page owner = browser.visitor(390, 844);
             take(owner, PIM, "owner-today");
             owner.locator(".it h2 a").nth(1).click();
