@@ -127,7 +127,7 @@ class LessonController {
 
     /** Planned from the list, for any household; what it runs into is said first, and planned all the same when it is sent again. */
     @PostMapping("/lessons")
-    String plan(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "0") long household, @ModelAttribute("form") LessonForm form, BindingResult result, Model model) {
+    String plan(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "0") long household, @RequestParam(defaultValue = "") String from, @ModelAttribute("form") LessonForm form, BindingResult result, Model model) {
         Household home = households.get(me.practice(), household);
         Check check = new Check(result);
         ZoneId zone = accounts.zone(me.practice()); // the list stands in it
@@ -141,10 +141,10 @@ class LessonController {
         }
         if (result.hasErrors()) {
             model.addAttribute("chosen", home.id());
-            return list(me, "", model);
+            return list(me, from, model);
         }
         households.put(me.practice(), lesson);
-        return "redirect:/lessons";
+        return "redirect:" + TrainersWeek.address(from);
     }
 
     @GetMapping("/lessons/{id}")

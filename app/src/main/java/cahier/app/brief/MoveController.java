@@ -10,7 +10,6 @@ import cahier.app.scope.TrainerUser;
 import cahier.app.web.Dates;
 import java.io.Serializable;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
@@ -73,7 +72,6 @@ class MoveController {
                 flash.addFlashAttribute("moved", new Moved(id, version + 1, Dates.input(lesson.startsAt(), zone), "Moved: " + when + ".", "Undo"));
             }
         }
-        Optional<LocalDate> week = Dates.parsed(from);
-        return "redirect:/lessons" + week.map(w -> "?from=" + w).orElse("");
+        return "redirect:" + TrainersWeek.address(from);
     }
 }

@@ -20,6 +20,11 @@ public record TrainersWeek(LocalDate from, LocalDate today, LessonWeek.Drawn dra
         return Dates.parsed(typed).filter(d -> d.isAfter(today.minusYears(MOST_YEARS)) && d.isBefore(today.plusYears(MOST_YEARS))).orElse(today);
     }
 
+    /** Where the week that is looked at stands; where no day is named, the one from today. */
+    static String address(String from) {
+        return "/lessons" + Dates.parsed(from).map(day -> "?from=" + day).orElse("");
+    }
+
     public LocalDate before() {
         return from.minusDays(DAYS);
     }

@@ -1,6 +1,7 @@
 package cahier.app.closing;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.anyOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -85,7 +86,7 @@ class ClosingTest extends AppTest {
         for (String page : List.of("/", "/households", "/lessons", "/bench")) {
             open(wren, page).andExpect(content().string(not(containsString(">" + name + "<"))));
         }
-        open(wren, "/households?find=" + name.replace(" ", "+")).andExpect(content().string(containsString("Nothing matches")));
+        open(wren, "/households?find=" + name.replace(" ", "+")).andExpect(content().string(not(anyOf(containsString("\"" + at("") + "\""), containsString(at("?")))))); // others may have a name that is like it
         open(wren, "/households/closed").andExpect(content().string(containsString(name)));
         phone(status().isNotFound(), header().string("Cahier-Link", "gone"));
         assertThat(homes.number(wren, "select count(*) from decision where state = 'OPEN' and household_id = " + home.id)).isZero();

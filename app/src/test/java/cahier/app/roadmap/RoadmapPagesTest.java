@@ -248,7 +248,7 @@ class RoadmapPagesTest extends AppTest {
     @Test
     void whatATemplateWantsFirstAndNobodyHasStartedIsProposed() throws Exception {
         start("muzzle");
-        open(household + "/roadmap").andExpect(content().string(allOf(containsString("Handling first?"), containsString("Muzzle wants it from step 3 on."))));
+        open(household + "/roadmap").andExpect(content().string(allOf(containsString("Handling first?"), containsString("Muzzle wants it from step 4 on."))));
         start("handling");
         open(household + "/roadmap").andExpect(content().string(not(containsString("Handling first?"))));
         assertThat(way("Muzzle").later()).hasSize(2);

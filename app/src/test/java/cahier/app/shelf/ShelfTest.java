@@ -65,7 +65,8 @@ class ShelfTest {
     @Test
     void everySkillTheTradeTeachesThisWayIsOnTheShelf() {
         assertThat(templates().map(Template::id)).containsExactlyInAnyOrder("attention", "leave-it", "settle-on-a-mat", "bed-while-someone-comes", "down", "wait", "stay",
-                "doorway", "front", "heel-position", "recall", "loose-lead", "dogs-and-people", "long-watching", "noises", "handling", "muzzle", "being-alone", "fetch", "puppy");
+                "doorway", "front", "heel-position", "recall", "loose-lead", "dogs-and-people", "long-watching", "noises", "handling", "muzzle", "being-alone", "fetch", "puppy",
+                "hand-target", "give", "crate", "greeting", "head-into-the-hand", "leaving-toy", "meeting-a-calm-dog");
         assertThat(templates().map(Template::title)).doesNotHaveDuplicates();
         assertThat(SCHOOLS).hasSize(5184);
     }

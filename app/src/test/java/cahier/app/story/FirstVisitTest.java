@@ -58,11 +58,11 @@ class FirstVisitTest extends AppTest {
         trainer.click("text=Add it");
         assertThat(trainer.locator("#wishes")).containsText("Walk past other dogs without a scene");
         trainer.getByLabel("Minutes a day").fill("half an hour");
-        trainer.locator("#home").getByText("Save").click();
+        trainer.locator("#home button:text-is('Save')").click(); // beside it stands what was typed and not saved
         assertThat(trainer.locator("#home .no")).containsText("was “half an hour”");
         trainer.getByLabel("Minutes a day").fill("30");
         trainer.locator("#home").getByText("Long line").click();
-        trainer.locator("#home").getByText("Save").click();
+        trainer.locator("#home button:text-is('Save')").click(); // beside it stands what was typed and not saved
         assertThat(trainer.getByLabel("Minutes a day")).hasValue("30");
         trainer.reload();
         assertThat(trainer.getByLabel("Long line")).isChecked();

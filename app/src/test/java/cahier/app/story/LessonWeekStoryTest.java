@@ -98,6 +98,10 @@ class LessonWeekStoryTest extends AppTest {
             week.click(new Locator.ClickOptions().setPosition(36 + 112 * 3 + 50, 24 + 44 * 3 + 2));
             assertThat(trainer.locator("#startsAt")).hasValue(DAY.plusDays(3).atTime(LocalTime.of(11, 0)).toString());
             assertThat(trainer.locator("#household")).isFocused();
+            trainer.selectOption("#household", Long.toString(late.id));
+            trainer.click("text=Plan the lesson");
+            assertThat(trainer.locator(".visit")).hasCount(3);
+            assertThat(trainer.locator(".visit").last()).containsText("11:00");
             trainer.locator(".visit").last().click();
             trainer.waitForURL("**/lessons/*");
 
