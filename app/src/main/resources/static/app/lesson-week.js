@@ -114,3 +114,4 @@ week.addEventListener('keydown', (event) => {
 });
 week.addEventListener('focusout', () => { if (held && !held.pointer) back(); });
 document.addEventListener('keydown', (event) => { if (event.key === 'Escape') back(); });
+week.dataset.ready = 'yes';

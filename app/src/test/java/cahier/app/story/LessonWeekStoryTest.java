@@ -42,7 +42,13 @@ class LessonWeekStoryTest extends AppTest {
         return home.facts().lessons().get(0).startsAt().atZone(ZONE).toLocalDateTime().toString();
     }
 
+    /** The script of a page comes last. */
+    private static void ready(Page page) {
+        assertThat(page.locator("#rounds[data-ready]")).isVisible();
+    }
+
     private static void drag(Page page, Locator what, double x, double y) {
+        ready(page);
         what.scrollIntoViewIfNeeded();
         BoundingBox box = what.locator("rect").boundingBox();
         page.mouse().move(box.x + 20, box.y + 8);
@@ -74,6 +80,7 @@ class LessonWeekStoryTest extends AppTest {
             assertThat(trainer.locator("main form.flash")).containsText("6 January, 9:00");
             assertThat(starts(early)).isEqualTo("2031-01-06T09:00");
 
+            ready(trainer);
             trainer.locator(".visit").first().focus();
             trainer.keyboard().press("ArrowDown");
             trainer.keyboard().press("ArrowDown");
@@ -93,6 +100,7 @@ class LessonWeekStoryTest extends AppTest {
             assertThat(trainer.locator(".visit.clashes")).hasCount(2);
             assertThat(starts(early)).isEqualTo("2031-01-06T14:00");
 
+            ready(trainer);
             Locator week = trainer.locator("#rounds");
             week.scrollIntoViewIfNeeded();
             week.click(new Locator.ClickOptions().setPosition(36 + 112 * 3 + 50, 24 + 44 * 3 + 2));
@@ -102,6 +110,7 @@ class LessonWeekStoryTest extends AppTest {
             trainer.click("text=Plan the lesson");
             assertThat(trainer.locator(".visit")).hasCount(3);
             assertThat(trainer.locator(".visit").last()).containsText("11:00");
+            ready(trainer);
             trainer.locator(".visit").last().click();
             trainer.waitForURL("**/lessons/*");
 
