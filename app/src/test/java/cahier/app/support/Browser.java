@@ -18,7 +18,7 @@ import java.util.List;
 /** Visitors of one test, each with nothing remembered, in the one headless Chromium of all tests; what a page's console complains of fails the test. */
 public final class Browser implements AutoCloseable {
 
-    private static final double PATIENCE_MS = 15_000;
+    private static final double PATIENCE_MS = 30_000;
     private static final List<String> FLAGS = List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
             "--disable-background-networking", "--disable-component-update", "--disable-sync");
 
