@@ -71,4 +71,5 @@ if (drawing) {
     put(held, stands(held) + by * (event.shiftKey ? FINE : STEP));
   });
   text.addEventListener('input', draw);
+  drawing.dataset.ready = 'yes';
 }

@@ -173,6 +173,7 @@ class WatchesTest extends AppTest {
     }
 
     private static void putRightOnTheDrawing(Page trainer) {
+        assertThat(trainer.locator(".watch[data-ready] .grip")).hasCount(2); // one spell is left: the page from before has many, and the script comes last
         Locator end = trainer.locator("#spell-0-to");
         end.focus();
         trainer.keyboard().press("ArrowRight");
