@@ -102,16 +102,14 @@ week.addEventListener('keydown', (event) => {
   if (lesson && by && !event.ctrlKey && !event.metaKey && !event.altKey) {
     event.preventDefault();
     const from = held?.to ?? stands(lesson);
-    held = { lesson, to: snapped({ day: within(from.day + by[0], dates.length - 1), minute: from.minute + by[1] }) };
+    held = { lesson, byKeys: true, to: snapped({ day: within(from.day + by[0], dates.length - 1), minute: from.minute + by[1] }) };
     show(lesson, held.to);
     says.textContent += ' Enter keeps it, Escape leaves it where it was.';
   } else if (held && event.key === 'Enter') {
     event.preventDefault();
     keep();
-  } else if (held && event.key === 'Escape') {
-    back();
   }
 });
-week.addEventListener('focusout', () => { if (held && !held.pointer) back(); });
+week.addEventListener('focusout', () => { if (held?.byKeys) back(); });
 document.addEventListener('keydown', (event) => { if (event.key === 'Escape') back(); });
 week.dataset.ready = 'yes';

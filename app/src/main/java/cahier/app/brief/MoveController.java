@@ -9,7 +9,9 @@ import cahier.app.lesson.Lessons;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Dates;
 import java.io.Serializable;
+import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
@@ -28,8 +30,10 @@ class MoveController {
     private final Households households;
     private final Clashes clashes;
     private final AccountService accounts;
+    private final Clock clock;
 
-    MoveController(Lessons lessons, Households households, Clashes clashes, AccountService accounts) {
+    MoveController(Lessons lessons, Households households, Clashes clashes, AccountService accounts, Clock clock) {
+        this.clock = clock;
         this.lessons = lessons;
         this.households = households;
         this.clashes = clashes;
@@ -64,7 +68,7 @@ class MoveController {
         } else {
             Lesson moved = lesson.movedTo(to.get(), version);
             List<Clashes.Clash> runsInto = sure.equals(startsAt) ? List.of() : clashes.of(me.practice(), moved);
-            String when = home.name() + ", " + moved.when(zone) + Dates.there(moved.startsAt(), zone, home.zone());
+            String when = home.name() + ", " + Dates.moment(moved.startsAt(), zone, LocalDate.now(clock.withZone(zone))) + Dates.there(moved.startsAt(), zone, home.zone());
             if (!runsInto.isEmpty()) {
                 flash.addFlashAttribute("moved", new Moved(id, version, startsAt, when + ", " + Clashes.said(runsInto, zone) + ". It was not moved.", "Move it all the same"));
             } else if (!moved.startsAt().equals(lesson.startsAt())) {

@@ -33,8 +33,9 @@ public record TrainersWeek(LocalDate from, LocalDate today, LessonWeek.Drawn dra
         return from.plusDays(DAYS);
     }
 
-    /** "The next seven days", or "5 December to 11 December". */
+    /** "The next seven days", or "5 Dec to 11 Dec", with its year where that is not this one's. */
     public String title() {
-        return from.equals(today) ? "The next seven days" : Dates.shortDate(from) + " to " + Dates.shortDate(from.plusDays(DAYS - 1));
+        LocalDate last = from.plusDays(DAYS - 1);
+        return from.equals(today) ? "The next seven days" : Dates.shortDate(from) + " to " + Dates.shortDate(last) + (last.getYear() == today.getYear() ? "" : " " + last.getYear());
     }
 }

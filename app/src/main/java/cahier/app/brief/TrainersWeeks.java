@@ -1,5 +1,6 @@
 package cahier.app.brief;
 
+import cahier.app.draw.DayPart;
 import cahier.app.draw.LessonWeek;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
@@ -45,19 +46,19 @@ class TrainersWeeks {
         List<LessonWeek.Day> days = IntStream.range(0, TrainersWeek.DAYS).mapToObj(from::plusDays).map(day -> new LessonWeek.Day(day.toString(), Dates.day(day), day.equals(today),
                 others.stream().map(b -> part(b.startsAt(), b.endsAt(), day, zone)).filter(p -> p.to() > p.from()).toList(),
                 lessons.stream().filter(l -> l.startsAt().atZone(zone).toLocalDate().equals(day))
-                        .map(l -> visit(l, Objects.requireNonNull(homes.get(l.householdId())), runInto.getOrDefault(l.id(), List.of()), day, zone)).toList())).toList();
+                        .map(l -> visit(l, Objects.requireNonNull(homes.get(l.householdId())), runInto.getOrDefault(l.id(), List.of()), day, today, zone)).toList())).toList();
         return new TrainersWeek(from, today, LessonWeek.of(days));
     }
 
-    private static LessonWeek.Visit visit(Lesson l, Household home, List<Clashes.Clash> clashes, LocalDate day, ZoneId zone) {
-        String says = home.name() + ", " + l.when(zone) + Dates.there(l.startsAt(), zone, home.zone()) + " to " + Dates.time(l.endsAt(), zone) + ", " + l.state().word()
+    private static LessonWeek.Visit visit(Lesson l, Household home, List<Clashes.Clash> clashes, LocalDate day, LocalDate today, ZoneId zone) {
+        String says = home.name() + ", " + Dates.moment(l.startsAt(), zone, today) + Dates.there(l.startsAt(), zone, home.zone()) + " to " + Dates.time(l.endsAt(), zone) + ", " + l.state().word()
                 + (l.travelMinutes() > 0 ? ", " + l.travelMinutes() + " min to get there" : "") + (clashes.isEmpty() ? "" : ", " + Clashes.said(clashes, zone)) + ".";
-        return new LessonWeek.Visit(l.id(), l.version(), part(l.startsAt(), l.endsAt(), day, zone), l.travelMinutes(), home.name(), !clashes.isEmpty(), l.isOver(), says);
+        return new LessonWeek.Visit(l.id(), l.version(), part(l.startsAt(), l.endsAt(), day, zone), Dates.time(l.startsAt(), zone), l.travelMinutes(), home.name(), !clashes.isEmpty(), l.isOver(), says);
     }
 
     /** What lies on that day, by the clock on the wall. */
-    private static LessonWeek.Part part(Instant from, Instant to, LocalDate day, ZoneId zone) {
-        return new LessonWeek.Part(minute(from, day, zone), minute(to, day, zone));
+    private static DayPart part(Instant from, Instant to, LocalDate day, ZoneId zone) {
+        return new DayPart(minute(from, day, zone), minute(to, day, zone));
     }
 
     private static int minute(Instant at, LocalDate day, ZoneId zone) {

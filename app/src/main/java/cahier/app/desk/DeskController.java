@@ -55,9 +55,9 @@ class DeskController {
                 .filter(r -> (r.household().name() + " " + r.dogs()).toLowerCase(Locale.ROOT).contains(wanted))
                 .sorted(Comparator.comparing(r -> r.household().name().toLowerCase(Locale.ROOT))).toList();
         model.addAttribute("rows", found);
-        Set<String> shown = found.stream().map(r -> r.household().name()).collect(Collectors.toSet());
+        Set<Long> shown = found.stream().map(r -> r.household().id()).collect(Collectors.toSet());
         model.addAttribute("found", finds.with(me.practice(), find, Finds.MOST).stream()
-                .filter(f -> f.kind() != Found.Kind.HOUSEHOLD && f.kind() != Found.Kind.DOG || !shown.contains(f.household())).toList());
+                .filter(f -> f.kind() != Found.Kind.HOUSEHOLD && f.kind() != Found.Kind.DOG || !shown.contains(f.householdId())).toList());
         model.addAttribute("find", find.strip());
         return "desk/households";
     }

@@ -60,7 +60,7 @@ public final class Bundle {
         for (int i = 0; i < steps.size(); i++) {
             rules.move(LEFT, Math.round(y(i)) + 0.5).horizontal(WIDTH - RIGHT);
             labels.add(new Label(LEFT - 12, y(i) + 4, Integer.toString(i + 1), "end", "ynum"));
-            labels.add(new Label(LEFT - 36, y(i) + 4, shortened(steps.get(i)), "end", "yname"));
+            labels.add(new Label(LEFT - 36, y(i) + 4, Label.fitting(steps.get(i), NAME), "end", "yname"));
         }
         double goal = Math.round(y(steps.size())) + 0.5;
         labels.add(new Label(LEFT - 12, goal + 4, "Goal", "end", "goal-t"));
@@ -101,7 +101,4 @@ public final class Bundle {
         return (goesOn ? path.horizontal(x(until)) : path).data();
     }
 
-    private static String shortened(String title) {
-        return title.length() <= NAME ? title : title.substring(0, NAME - 1).strip() + "…";
-    }
 }

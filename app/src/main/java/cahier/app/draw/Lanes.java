@@ -62,7 +62,7 @@ public final class Lanes {
             double end = x(lane.steps());
             double top = y(i, lane.steps());
             goal.move(end, top + 8).vertical(top - 8).move(end + 4, top + 8).vertical(top - 8);
-            labels.add(new Label(0, floor(i) - 6, shortened(lane.title()), "start", lane.open() ? "name" : "cap"));
+            labels.add(new Label(0, floor(i) - 6, Label.fitting(lane.title(), LONGEST), "start", lane.open() ? "name" : "cap"));
             labels.add(new Label(0, floor(i) + 9, lane.says(), "start", "cap"));
         }
         Path waits = new Path();
@@ -103,7 +103,4 @@ public final class Lanes {
         return floor(lane) - RISE * step / Math.max(1, lanes.get(lane).steps());
     }
 
-    private static String shortened(String title) {
-        return title.length() > LONGEST ? title.substring(0, LONGEST - 1).strip() + "…" : title;
-    }
 }

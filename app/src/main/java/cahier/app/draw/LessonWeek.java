@@ -2,8 +2,8 @@ package cahier.app.draw;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /** A trainer's seven days: lessons where they lie, the way to each, other times, and what is free between two (docs/interface.md 5). */
 public final class LessonWeek {
@@ -15,15 +15,11 @@ public final class LessonWeek {
     private static final int LATEST = 19;
     /** A lesson of 45 minutes has room for two lines. */
     private static final double ROOM = 33;
-    private static final int LONGEST_LABEL = 15;
+    private static final double LETTER = 7;
     /** A gap of fewer minutes has no room for its words. */
     private static final int TELLING_GAP = 25;
 
     private LessonWeek() {
-    }
-
-    /** Part of a day, in minutes from its midnight. */
-    public record Part(int from, int to) {
     }
 
     /**
@@ -31,19 +27,20 @@ public final class LessonWeek {
      *
      * @param lesson its number
      * @param time when it is given
+     * @param starts the same as it is written, "9:15"
      * @param way minutes to get there
      * @param clashes whether it, or the way to it, runs into something
      * @param over whether it was given or missed, and stays where it is
      * @param says the whole of it
      */
-    public record Visit(long lesson, int version, Part time, int way, String household, boolean clashes, boolean over, String says) {
+    public record Visit(long lesson, int version, DayPart time, String starts, int way, String household, boolean clashes, boolean over, String says) {
     }
 
     /** @param busy other times of the trainer's */
-    public record Day(String date, String name, boolean today, List<Part> busy, List<Visit> visits) {
+    public record Day(String date, String name, boolean today, List<DayPart> busy, List<Visit> visits) {
 
-        private Stream<Part> all() {
-            return Stream.concat(busy.stream(), visits.stream().map(v -> new Part(v.time().from() - v.way(), v.time().to())));
+        private Stream<DayPart> all() {
+            return Stream.concat(busy.stream(), visits.stream().map(v -> new DayPart(v.time().from() - v.way(), v.time().to())));
         }
     }
 
@@ -101,17 +98,14 @@ public final class LessonWeek {
         List<Block> blocks = new ArrayList<>();
         hours.rules(days.size(), rules, labels);
         for (int i = 0; i < days.size(); i++) {
+            int column = i;
             Day day = days.get(i);
             double x = HourColumns.x(i);
             hours.name(i, day.name(), day.today(), now, labels);
             between.move(x, TOP).vertical(hours.height() - 8);
             day.busy().forEach(p -> busy.move(x + 2, hours.y(p.from())).horizontal(x + HourColumns.COLUMN - 2).vertical(hours.y(p.to())).horizontal(x + 2).close());
-            Visit before = null;
-            for (Visit v : day.visits()) {
-                gap(before, v, x, hours, labels);
-                blocks.add(block(v, i, hours));
-                before = v;
-            }
+            gaps(day.visits(), x, hours, labels);
+            beside(day.visits()).forEach(b -> blocks.add(block(b, column, hours)));
         }
         String alt = "Seven days from " + days.get(0).name() + ": " + blocks.size() + (blocks.size() == 1 ? " lesson." : " lessons.");
         Drawing ground = new Drawing("weeksheet rounds", HourColumns.x(days.size()), hours.height(), alt,
@@ -119,37 +113,70 @@ public final class LessonWeek {
         return new Drawn(ground, blocks, first, last, String.join("|", days.stream().map(Day::date).toList()), String.join("|", days.stream().map(Day::name).toList()));
     }
 
-    private static Block block(Visit v, int day, HourColumns hours) {
-        double x = HourColumns.x(day) + 3;
+    /** A lesson in its lane, of so many that lie beside each other because some of them are at the same time. */
+    private record Placed(Visit visit, int lane, int lanes) {
+    }
+
+    /** In the order of time each takes the first lane that is free; those that hang together by their times share the width. */
+    private static List<Placed> beside(List<Visit> visits) {
+        List<Placed> placed = new ArrayList<>();
+        List<Visit> together = new ArrayList<>();
+        List<Integer> lanes = new ArrayList<>();
+        List<Integer> ends = new ArrayList<>();
+        for (Visit v : visits) {
+            if (ends.stream().allMatch(end -> end <= v.time().from())) {
+                share(together, lanes, ends.size(), placed);
+                ends.clear();
+            }
+            int lane = IntStream.range(0, ends.size()).filter(i -> ends.get(i) <= v.time().from()).findFirst().orElse(ends.size());
+            if (lane == ends.size()) {
+                ends.add(0);
+            }
+            ends.set(lane, v.time().to());
+            together.add(v);
+            lanes.add(lane);
+        }
+        share(together, lanes, ends.size(), placed);
+        return placed;
+    }
+
+    private static void share(List<Visit> together, List<Integer> lanes, int of, List<Placed> placed) {
+        for (int i = 0; i < together.size(); i++) {
+            placed.add(new Placed(together.get(i), lanes.get(i), of));
+        }
+        together.clear();
+        lanes.clear();
+    }
+
+    private static Block block(Placed placed, int day, HourColumns hours) {
+        Visit v = placed.visit();
+        double width = (HourColumns.COLUMN - 6) / placed.lanes();
+        double x = HourColumns.x(day) + 3 + placed.lane() * width;
         double from = hours.y(v.time().from());
         double height = Math.max(24, hours.y(v.time().to()) - from);
         Path way = new Path();
         if (v.way() > 0) {
             way.move(x + 4, hours.y(v.time().from() - v.way())).vertical(from).move(x, hours.y(v.time().from() - v.way())).horizontal(x + 8);
         }
-        String under = height < ROOM ? "" : time(v.time().from()) + (v.way() > 0 ? ", way " + v.way() : "");
-        return new Block(v, day, x, from, HourColumns.COLUMN - 6, height, way.data(), shortened(v.household()), under);
+        String under = height < ROOM ? "" : v.starts() + (v.way() > 0 && placed.lanes() == 1 ? ", way " + v.way() : "");
+        return new Block(v, day, x, from, width, height, way.data(), Label.fitting(v.household(), (int) (width / LETTER)), under);
     }
 
-    /** What is left between two lessons, when the way is taken off. */
-    private static void gap(@Nullable Visit before, Visit v, double x, HourColumns hours, List<Label> labels) {
-        if (before == null || v.time().from() - before.time().to() < TELLING_GAP) {
-            return;
+    /** What is left between two lessons, when the way is taken off: after the one of those before that ends last. */
+    private static void gaps(List<Visit> visits, double x, HourColumns hours, List<Label> labels) {
+        int end = Integer.MAX_VALUE;
+        for (Visit v : visits) {
+            if (end != Integer.MAX_VALUE && v.time().from() - end >= TELLING_GAP) {
+                int free = v.time().from() - end - v.way();
+                double middle = (hours.y(end) + hours.y(v.time().from() - v.way())) / 2;
+                labels.add(new Label(x + HourColumns.COLUMN / 2, Math.max(hours.y(end) + 12, middle + 4), free < 0 ? "too short" : length(free) + " free", "middle", "cap"));
+            }
+            end = end == Integer.MAX_VALUE ? v.time().to() : Math.max(end, v.time().to());
         }
-        int free = v.time().from() - before.time().to() - v.way();
-        double middle = (hours.y(before.time().to()) + hours.y(v.time().from() - Math.max(0, v.way()))) / 2;
-        labels.add(new Label(x + HourColumns.COLUMN / 2, Math.max(hours.y(before.time().to()) + 12, middle + 4), free < 0 ? "too short" : length(free) + " free", "middle", "cap"));
-    }
-
-    private static String time(int minute) {
-        return minute / MINUTES + ":" + (minute % MINUTES < 10 ? "0" : "") + minute % MINUTES;
     }
 
     private static String length(int minutes) {
         return minutes < MINUTES ? minutes + " min" : minutes % MINUTES == 0 ? minutes / MINUTES + " h" : minutes / MINUTES + " h " + minutes % MINUTES;
     }
 
-    private static String shortened(String name) {
-        return name.length() > LONGEST_LABEL ? name.substring(0, LONGEST_LABEL - 1).strip() + "…" : name;
-    }
 }

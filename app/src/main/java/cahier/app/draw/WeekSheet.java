@@ -26,10 +26,6 @@ public final class WeekSheet {
                 days.stream().flatMap(Day::all).mapToInt(p -> (p.to() + MINUTES - 1) / MINUTES).max().orElse(LATEST), HOUR, TOP + Math.max(0, dogs - 1) * NAME);
     }
 
-    /** Part of a day, in minutes from its midnight. */
-    public record Part(int from, int to) {
-    }
-
     /**
      * One session.
      *
@@ -37,13 +33,13 @@ public final class WeekSheet {
      * @param label what stands beside it
      * @param says the whole of it
      */
-    public record Block(Part time, int lane, String label, String says, boolean done, boolean pinned) {
+    public record Block(DayPart time, int lane, String label, String says, boolean done, boolean pinned) {
     }
 
     /** @param today whether it is the day that is on */
-    public record Day(String name, boolean today, List<Part> free, List<Part> hot, List<Part> lessons, List<Block> blocks) {
+    public record Day(String name, boolean today, List<DayPart> free, List<DayPart> hot, List<DayPart> lessons, List<Block> blocks) {
 
-        private Stream<Part> all() {
+        private Stream<DayPart> all() {
             return Stream.concat(Stream.concat(free.stream(), lessons.stream()), blocks.stream().map(Block::time));
         }
     }
@@ -71,7 +67,7 @@ public final class WeekSheet {
             double x = HourColumns.x(i);
             hours.name(i, day.name(), day.today(), now, labels);
             for (int d = 0; d < dogs.size() && dogs.size() > 1; d++) {
-                labels.add(new Label(x + 6 + d * lane, 31 + d * NAME, shortened(dogs.get(d)), "start", "cap")); // each on a line of its own: names may be longer than lanes are wide
+                labels.add(new Label(x + 6 + d * lane, 31 + d * NAME, Label.fitting(dogs.get(d), LONGEST_LABEL), "start", "cap")); // each on a line of its own: names may be longer than lanes are wide
             }
             day.free().forEach(p -> free.move(x + 2, hours.y(p.from())).horizontal(x + HourColumns.COLUMN - 2).vertical(hours.y(p.to())).horizontal(x + 2).close());
             day.hot().forEach(p -> hours.hatch(hot, x + HourColumns.COLUMN - 14, p.from(), p.to()));
@@ -93,7 +89,4 @@ public final class WeekSheet {
                 new Stroke(now.data(), "wk-now"), new Stroke(lessons.data(), "lesson"), new Stroke(done.data(), "wk-done"), new Stroke(planned.data(), "wk-planned"), new Stroke(pins.data(), "wk-pin")), labels, spots);
     }
 
-    private static String shortened(String name) {
-        return name.length() > LONGEST_LABEL ? name.substring(0, LONGEST_LABEL - 1).strip() + "…" : name;
-    }
 }

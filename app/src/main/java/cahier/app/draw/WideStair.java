@@ -133,7 +133,7 @@ public final class WideStair {
             rules.move(LEFT, Math.round(y(step)) + 0.5).horizontal(WIDTH - RIGHT);
             String now = step == way.current() ? " now" : "";
             labels.add(new Label(LEFT - 12, y(step) + 4, Integer.toString(step), "end", "ynum" + now));
-            labels.add(new Label(LEFT - 36, y(step) + 4, shortened(way.steps().get(step - 1)), "end", "yname" + now));
+            labels.add(new Label(LEFT - 36, y(step) + 4, Label.fitting(way.steps().get(step - 1), NAME), "end", "yname" + now));
         }
         double goal = Math.round(y(way.steps().size() + 1)) + 0.5;
         labels.add(new Label(LEFT - 12, goal + 4, "Goal", "end", "goal-t"));
@@ -193,9 +193,6 @@ public final class WideStair {
         rays.move(x0, y0).line(x0 + share * (x - x0), y0 + share * (goal - y0));
     }
 
-    private static String shortened(String title) {
-        return title.length() <= NAME ? title : title.substring(0, NAME - 1).strip() + "…";
-    }
 
     private List<Stroke> marks() {
         Path cleans = new Path();

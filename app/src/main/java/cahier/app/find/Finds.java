@@ -37,7 +37,7 @@ public class Finds {
             return List.of();
         }
         String like = "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
-        return mapper.with(practice, words, like, ALIKE, most).stream().map(h -> new Found(h.kind(), h.household(), h.kind().address(h.householdId(), h.id()), says(h, words))).toList();
+        return mapper.with(practice, words, like, ALIKE, most).stream().map(h -> new Found(h.kind(), h.householdId(), h.household(), h.kind().address(h.householdId(), h.id()), says(h, words))).toList();
     }
 
     /** "Marit", "Marit: … the back gate is never locked …" */

@@ -6,7 +6,7 @@ package cahier.app.find;
  * @param address where it stands
  * @param says what it is called, or the words around what was found
  */
-public record Found(Kind kind, String household, String address, String says) {
+public record Found(Kind kind, long householdId, String household, String address, String says) {
 
     /** What it is. */
     public enum Kind {

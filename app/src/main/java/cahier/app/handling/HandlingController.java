@@ -5,6 +5,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.measure.Measured;
 import cahier.app.scope.TrainerUser;
+import cahier.app.web.Dates;
 import cahier.app.web.Measures;
 import cahier.app.web.NotFound;
 import cahier.core.handling.HandSeen;
@@ -14,7 +15,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.UUID;
@@ -65,7 +65,7 @@ class HandlingController {
         model.addAttribute("right", DogMap.side(false, map.comfort()));
         model.addAttribute("chosen", zone(zone).or(map::next).orElse(map.target()));
         model.addAttribute("on", on);
-        day(on).ifPresent(day -> {
+        Dates.parsed(on).ifPresent(day -> {
             HandlingMap past = handling.of(me.practice(), household, which, map.target(), end(day, facts.household().zone()));
             model.addAttribute("then", DogMap.side(true, past.comfort()));
             model.addAttribute("thenRight", DogMap.side(false, past.comfort()));
@@ -81,14 +81,6 @@ class HandlingController {
 
     private static Zone chosen(String words) {
         return zone(words).orElseThrow(() -> new NotFound("zone " + words));
-    }
-
-    private static Optional<LocalDate> day(String typed) {
-        try {
-            return typed.isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(typed));
-        } catch (DateTimeParseException e) {
-            return Optional.empty();
-        }
     }
 
     private static Instant end(LocalDate day, ZoneId zone) {

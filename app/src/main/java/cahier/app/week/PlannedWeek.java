@@ -1,5 +1,6 @@
 package cahier.app.week;
 
+import cahier.app.draw.DayPart;
 import cahier.app.draw.Drawing;
 import cahier.app.draw.WeekSheet;
 import cahier.app.household.Dog;
@@ -107,17 +108,17 @@ public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<
         List<Dog> dogs = facts.dogs();
         List<WeekSheet.Day> columns = IntStream.range(0, Week.DAYS).mapToObj(i -> {
             LocalDate date = first.plusDays(i);
-            List<WeekSheet.Block> blocks = days().get(i).sessions().stream().map(s -> new WeekSheet.Block(new WeekSheet.Part(s.minute(), Math.min(Span.DAY, s.minute() + s.minutes())), Math.max(0, dogs.indexOf(s.dog())),
+            List<WeekSheet.Block> blocks = days().get(i).sessions().stream().map(s -> new WeekSheet.Block(new DayPart(s.minute(), Math.min(Span.DAY, s.minute() + s.minutes())), Math.max(0, dogs.indexOf(s.dog())),
                     dogs.size() > 1 ? s.time() : s.time() + " " + s.person().name(), Dates.longDate(date) + ", " + s.says(), s.isDone(), s.pinned())).toList();
             return new WeekSheet.Day(Dates.day(date), i == 0, on(i, ground.free()), on(i, ground.hot()), on(i, ground.lessons()), blocks);
         }).toList();
         return WeekSheet.of(columns, dogs.stream().map(Dog::name).toList());
     }
 
-    private static List<WeekSheet.Part> on(int day, List<Span> spans) {
+    private static List<DayPart> on(int day, List<Span> spans) {
         int midnight = day * Span.DAY;
         return spans.stream().filter(s -> s.overlaps(new Span(midnight, midnight + Span.DAY)))
-                .map(s -> new WeekSheet.Part(Math.max(0, s.startInclusive() - midnight), Math.min(Span.DAY, s.endExclusive() - midnight))).toList();
+                .map(s -> new DayPart(Math.max(0, s.startInclusive() - midnight), Math.min(Span.DAY, s.endExclusive() - midnight))).toList();
     }
 
     /** "Everything fits", what is in the way, or that it is being planned. */

@@ -18,6 +18,8 @@ import cahier.core.decide.TrackKind;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -69,7 +71,7 @@ class MoveLessonTest extends AppTest {
     void aLessonIsTakenElsewhereAndBack() throws Exception {
         int version = now(lesson).version();
         move(day.plusDays(2).atTime(14, 30), version).andExpect(redirectedUrl("/lessons?from=" + day))
-                .andExpect(flash().attribute("moved", new MoveController.Moved(lesson, version + 1, day + "T09:00", "Moved: " + home.facts().household().name() + ", " + now(lesson).when(ZONE) + ".", "Undo")));
+                .andExpect(flash().attribute("moved", new MoveController.Moved(lesson, version + 1, day + "T09:00", "Moved: " + home.facts().household().name() + ", " + day.plusDays(2).format(DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK)) + ", 14:30.", "Undo")));
         assertThat(starts()).isEqualTo(day.plusDays(2).atTime(14, 30));
         assertThat(now(lesson)).satisfies(l -> assertThat(l.minutes()).isEqualTo(60)).satisfies(l -> assertThat(l.travelMinutes()).isEqualTo(20));
         move(day.atTime(9, 0), version + 1, "sure", day + "T09:00");
@@ -102,6 +104,7 @@ class MoveLessonTest extends AppTest {
     void theWeekStandsAtAnAddressAndAnOddOneIsTheOneFromToday() throws Exception {
         open("/lessons?from=" + day.minusDays(6)).andExpect(content().string(containsString("data-lesson=\"" + lesson + "\"")));
         open("/lessons?from=" + day.plusDays(1)).andExpect(content().string(not(containsString("data-lesson=\"" + lesson + "\""))));
+        open("/lessons?from=2028-12-29").andExpect(content().string(containsString("29 Dec to 4 Jan 2029")));
         for (String odd : new String[] {"soon", "9999-01-01", "+999999999-01-01", ""}) {
             open("/lessons?from=" + odd.replace("+", "%2B")).andExpect(status().isOk()).andExpect(content().string(containsString("The next seven days")));
         }

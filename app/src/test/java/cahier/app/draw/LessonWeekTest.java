@@ -9,10 +9,10 @@ import org.junit.jupiter.api.Test;
 class LessonWeekTest {
 
     private static LessonWeek.Visit visit(int from, int to, int way, boolean clashes, boolean over) {
-        return new LessonWeek.Visit(from, 1, new LessonWeek.Part(from, to), way, "Haldane-Reyes-Montcrieff", clashes, over, "Haldane-Reyes-Montcrieff.");
+        return new LessonWeek.Visit(from, 1, new DayPart(from, to), "9:15", way, "Haldane-Reyes-Montcrieff", clashes, over, "Haldane-Reyes-Montcrieff.");
     }
 
-    private static LessonWeek.Drawn week(List<LessonWeek.Part> busy, LessonWeek.Visit... visits) {
+    private static LessonWeek.Drawn week(List<DayPart> busy, LessonWeek.Visit... visits) {
         return LessonWeek.of(IntStream.range(0, 7).mapToObj(i -> new LessonWeek.Day("2026-11-0" + (i + 1), "Day " + i, i == 1, i == 1 ? busy : List.of(), i == 1 ? List.of(visits) : List.of())).toList());
     }
 
@@ -49,8 +49,23 @@ class LessonWeekTest {
     }
 
     @Test
+    void lessonsOfTheSameTimeLieBesideEachOtherAndNoneIsHidden() {
+        List<LessonWeek.Block> both = week(List.of(), visit(540, 600, 0, true, false), visit(570, 630, 0, true, false), visit(600, 660, 0, true, false), visit(720, 780, 0, false, false)).blocks();
+        assertThat(both.get(1).x()).isEqualTo(both.get(0).x() + both.get(0).width());
+        assertThat(both.get(2).x()).as("the first lane is free again").isEqualTo(both.get(0).x());
+        assertThat(both.get(0).width()).isEqualTo((week(List.of()).column() - 6) / 2);
+        assertThat(both.get(0).label()).isEqualTo("Haldan…");
+        assertThat(both.get(3).width()).as("nothing is beside it").isEqualTo(week(List.of()).column() - 6);
+    }
+
+    @Test
+    void whatIsFreeIsCountedFromTheOneThatEndsLast() {
+        assertThat(words(week(List.of(), visit(540, 780, 0, true, false), visit(570, 600, 0, true, false), visit(840, 900, 0, false, false)))).contains("1 h free").doesNotContain("4 h free");
+    }
+
+    @Test
     void theHoursReachAsFarAsWhatIsOnAndNotPastTheDay() {
-        LessonWeek.Drawn early = week(List.of(new LessonWeek.Part(0, 1440)), visit(360, 420, 30, false, false));
+        LessonWeek.Drawn early = week(List.of(new DayPart(0, 1440)), visit(360, 420, 30, false, false));
         assertThat(List.of(early.first(), early.last())).containsExactly(0, 24);
         assertThat(early.ground().strokes()).anyMatch(s -> s.ink().equals("wk-busy"));
         assertThat(List.of(week(List.of()).first(), week(List.of()).last())).containsExactly(8, 19);

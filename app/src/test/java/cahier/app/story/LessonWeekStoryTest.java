@@ -74,10 +74,10 @@ class LessonWeekStoryTest extends AppTest {
             Locator first = trainer.locator(".visit").first();
             assertThat(trainer.locator("#rounds")).containsText("3 h 40 free");
             drag(trainer, first, 112 * 2, 44 * 1.5 + 3);
-            assertThat(trainer.locator("main form.flash")).containsText("8 January, 10:30");
+            assertThat(trainer.locator("main form.flash")).containsText("Wed 8 Jan 2031, 10:30");
             assertThat(starts(early)).isEqualTo("2031-01-08T10:30");
             trainer.click("text=Undo");
-            assertThat(trainer.locator("main form.flash")).containsText("6 January, 9:00");
+            assertThat(trainer.locator("main form.flash")).containsText("Mon 6 Jan 2031, 9:00");
             assertThat(starts(early)).isEqualTo("2031-01-06T09:00");
 
             ready(trainer);
@@ -90,7 +90,7 @@ class LessonWeekStoryTest extends AppTest {
             assertThat(trainer.locator("#rounds-says")).containsText("Drag a lesson");
             trainer.keyboard().press("ArrowRight");
             trainer.keyboard().press("Enter");
-            assertThat(trainer.locator("main form.flash")).containsText("Tuesday 7 January, 9:00");
+            assertThat(trainer.locator("main form.flash")).containsText("Tue 7 Jan 2031, 9:00");
             assertThat(starts(early)).isEqualTo("2031-01-07T09:00");
 
             drag(trainer, trainer.locator(".visit").last(), -112, 44 * 5);
