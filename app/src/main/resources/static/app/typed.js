@@ -11,6 +11,7 @@ localStorage.setItem('cahier.device', device);
 const path = (form) => new URL(form.action).pathname;
 const wordy = (form) => form.method === 'post' && form.querySelector('textarea') && !form.querySelector('[type=password], [type=file]');
 const texts = (form) => [...form.elements].filter((f) => f.name && f.name !== '_csrf' && (f.matches('textarea, select, input[type=text], input:not([type])')));
+const changed = (field) => 'defaultValue' in field && field.value !== field.defaultValue; // somebody typed here since the page came
 const states = new Map();
 
 // ---- drafts ----
@@ -29,7 +30,7 @@ function watch(form) {
     if (state.kept) state.timer = setTimeout(() => keep(form), SOON_MS);
   };
   form.addEventListener('input', (event) => { if (event.target.name && texts(form).includes(event.target)) typed(event.target); });
-  state.catchUp = () => texts(form).filter((f) => 'defaultValue' in f && f.value !== f.defaultValue && f.value !== state.known[f.name]).forEach(typed);
+  state.catchUp = () => texts(form).filter((f) => changed(f) && f.value !== state.known[f.name]).forEach(typed);
 }
 
 async function keep(form) {
@@ -93,7 +94,7 @@ async function restore(forms) {
     const mine = drafts.filter((d) => d.form === path(form));
     states.get(form).known = Object.fromEntries(mine.map((d) => [d.field, d.words]));
     states.get(form).seen = mine.map((d) => d.typedAt).sort().at(-1) ?? null;
-    const otherwise = mine.filter((d) => { const f = form.elements[d.field]; return f && 'value' in f && f.value !== d.words && !states.get(form).unkept.has(d.field); });
+    const otherwise = mine.filter((d) => { const f = form.elements[d.field]; return f && 'value' in f && f.value !== d.words && !changed(f) && !states.get(form).unkept.has(d.field); });
     if (otherwise.length === 0) continue;
     const before = otherwise.map((d) => [form.elements[d.field], form.elements[d.field].value]);
     otherwise.forEach((d) => { form.elements[d.field].value = d.words; });

@@ -14,7 +14,9 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Dialog;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitUntilState;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -77,6 +79,23 @@ class TypedStoryTest extends AppTest {
             trainer.waitForCondition(() -> drafts() == 0);
             trainer.reload();
             assertThat(wish(trainer)).hasValue("");
+        }
+    }
+
+    @Test
+    void whatIsTypedBeforeTheScriptComesOutranksTheDraft() {
+        try (Browser browser = browser()) {
+            Page trainer = intake(browser);
+            wish(trainer).fill(WORDS);
+            trainer.waitForCondition(() -> drafts() == 1);
+            List<Route> held = new ArrayList<>();
+            trainer.route("**/app/typed.js", held::add);
+            trainer.navigate("/households/" + home.id + "/intake", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+            trainer.waitForCondition(() -> !held.isEmpty());
+            wish(trainer).fill("Quiet at the gate");
+            held.get(0).resume();
+            trainer.waitForCondition(() -> homes.number(edda(), "select count(*)::int from draft where words = 'Quiet at the gate' and household_id = " + home.id) == 1);
+            assertThat(wish(trainer)).hasValue("Quiet at the gate");
         }
     }
 
