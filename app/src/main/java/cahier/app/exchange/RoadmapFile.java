@@ -142,7 +142,7 @@ record RoadmapFile(String format, List<FileTrack> tracks, List<FileNeed> needs, 
                 findings.add(at + "run: must be " + Run.COMFORT_LEAST + " or more on COMFORT, was " + step.run());
             }
             String asked = step.how() + " " + step.onMiss();
-            Harm.in(asked).ifPresent(h -> findings.add(at + "text: must not ask for what is not offered, was \"" + h.wordIn(asked).orElse("") + "\""));
+            Harm.in(asked, track.kind()).ifPresent(h -> findings.add(at + "text: must not ask for what is not offered, was \"" + h.wordIn(asked).orElse("") + "\""));
         }
     }
 }

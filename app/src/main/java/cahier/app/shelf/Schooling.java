@@ -11,6 +11,7 @@ import cahier.core.method.Method;
 import cahier.core.method.Question;
 import cahier.core.method.TemplateOrder;
 import cahier.core.rep.Aid;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -25,6 +26,7 @@ final class Schooling {
     static final Pattern PLACEHOLDER = Pattern.compile("\\{(\\w+)}");
     static final String DOG = "name";
     private static final String MARKER = "Say your try-again word once, softly. ";
+    private static final String CORRECTION = "Say no once, calmly. ";
     private static final String GUIDE = "Guide it back softly, by hand or lead. ";
 
     private final Template template;
@@ -38,16 +40,23 @@ final class Schooling {
     }
 
     Template.InSchool all() {
-        return new Template.InSchool(said(template.goal()), said(template.plan()), steps());
+        List<KeyedPlan> steps = steps();
+        List<Template.Needed> needs = template.needs().stream().filter(n -> n.from() == null || steps.stream().anyMatch(s -> s.key().equals(n.from()))).toList();
+        return new Template.InSchool(said(template.goal()), said(template.plan()), steps, needs);
     }
 
     private List<KeyedPlan> steps() {
-        List<TemplateStep> parts = template.steps();
-        return TemplateOrder.of(method, parts.stream().map(s -> new TemplateOrder.Part(Optional.ofNullable(s.when()), s.naming())).toList()).stream().map(placed -> {
+        List<TemplateStep> parts = template.steps().stream().map(s -> s.in(method)).toList();
+        List<TemplateOrder.Placed> order = TemplateOrder.of(method, parts.stream().map(s -> new TemplateOrder.Part(Optional.ofNullable(s.when()), s.naming())).toList());
+        List<KeyedPlan> steps = new ArrayList<>();
+        boolean known = false; // the word has been passed
+        for (TemplateOrder.Placed placed : order) {
             TemplateStep part = parts.get(placed.part());
             String how = placed.isEarly() && part.early() != null ? part.early() : part.how();
-            return new KeyedPlan(key(part), part.fixed() ? part.asWritten() : plan(part, parts.get(placed.setting()), how, placed.spoken(), pass(part, placed.bar())));
-        }).toList();
+            steps.add(new KeyedPlan(key(part), part.fixed() ? part.asWritten() : plan(part, parts.get(placed.setting()), how, placed.spoken(), pass(part, placed.bar()), known)));
+            known |= part.naming();
+        }
+        return List.copyOf(steps);
     }
 
     private PassChoice pass(TemplateStep part, TemplateOrder.Bar bar) {
@@ -72,16 +81,19 @@ final class Schooling {
     }
 
     /** @param setting the step whose place, distance and the like it has: the first one's, for a word that is added early */
-    private StepPlan plan(TemplateStep s, TemplateStep setting, @Nullable String how, boolean spoken, PassChoice pass) {
+    private StepPlan plan(TemplateStep s, TemplateStep setting, @Nullable String how, boolean spoken, PassChoice pass, boolean known) {
         return new StepPlan(said(s.title()), said(how), said(setting.place()), setting.distanceM(), setting.durationS(), said(setting.distraction()), said(setting.who()),
                 setting.aid() == null ? Aid.NONE : setting.aid(), spoken && !s.silent() ? said(template.word()) : "", pass, s.runOrUsual(), s.repsOrUsual(), s.sessionsOrUsual(),
-                s.minutesOrUsual(), onMiss(s), said(s.cautions()), new Teaching(said(s.pay()), said(s.equipment()), s.helper() == null ? Helper.NOBODY : s.helper(), s.slips() == null ? List.of() : s.slips(),
+                s.minutesOrUsual(), onMiss(s, known && spoken && !s.silent()), said(s.cautions()), new Teaching(said(s.pay()), said(s.equipment()), s.helper() == null ? Helper.NOBODY : s.helper(), s.slips() == null ? List.of() : s.slips(),
                         setting.events() == null ? List.of() : setting.events().stream().map(this::said).toList(), s.payEveryS(), s.payoffs() == null ? List.of() : s.payoffs(),
                         s.traits() == null ? List.of() : s.traits(), s.measure(), s.feeding()), s.spread());
     }
 
-    private String onMiss(TemplateStep s) {
+    private String onMiss(TemplateStep s, boolean known) {
         String quiet = said(s.onMiss());
+        if (known && method.isCorrecting(template.kind())) {
+            return CORRECTION + (method.onMiss(template.kind()) == Choice.MISS_GUIDED && s.guided() != null ? said(s.guided()) : quiet);
+        }
         return switch (method.onMiss(template.kind())) {
             case MISS_MARKER -> MARKER + quiet;
             case MISS_GUIDED -> s.guided() == null ? GUIDE + quiet : said(s.guided());

@@ -53,7 +53,7 @@ class ShelfStepController {
     private String form(TrainerUser me, OwnTemplate own, String key, Model model) {
         model.addAttribute("own", own);
         model.addAttribute("key", key);
-        model.addAttribute("missHint", MethodWords.missHint(usual(me).onMiss(own.template().kind())));
+        model.addAttribute("missHint", MethodWords.missHint(usual(me), own.template().kind()));
         return "shelf/step-form";
     }
 

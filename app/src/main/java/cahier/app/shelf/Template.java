@@ -5,9 +5,13 @@ import cahier.core.decide.TrackKind;
 import cahier.core.gate.Topic;
 import cahier.core.method.Choice;
 import cahier.core.method.Method;
+import cahier.core.method.Question;
 import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -64,7 +68,29 @@ public record Template(String format, String id, String title, String goal, Stri
         return new Schooling(this, method, dogName).all();
     }
 
-    /** A template in a household's words. */
-    public record InSchool(String goal, String plan, List<KeyedPlan> steps) {
+    /** The questions of the method whose answers change it. */
+    public Set<Question> asks() {
+        Set<Question> asks = EnumSet.noneOf(Question.class);
+        if (kind == TrackKind.SKILL) {
+            asks.addAll(Set.of(Question.MISS, Question.PASS));
+        }
+        if (steps.stream().anyMatch(TemplateStep::naming)) {
+            asks.add(Question.NAMING);
+            asks.add(Question.CORRECTION);
+        }
+        Stream<Choice> choices = Stream.concat(say.values().stream().flatMap(lines -> lines.keySet().stream()), steps.stream().flatMap(TemplateStep::choices));
+        choices.map(Question::of).forEach(asks::add);
+        if (kind == TrackKind.COMFORT) {
+            asks.remove(Question.CORRECTION);
+        }
+        return asks;
+    }
+
+    /**
+     * A template in a household's words.
+     *
+     * @param needs what must come before one of these steps
+     */
+    public record InSchool(String goal, String plan, List<KeyedPlan> steps, List<Needed> needs) {
     }
 }

@@ -27,6 +27,9 @@ public final class TemplateFile {
 
     private static final ObjectMapper JSON = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
+    private static final Map<Feeding, String> FADE_KEYS = Map.of(Feeding.EVERY_OTHER, "food-every-other", Feeding.NOW_AND_THEN, "food-now-and-then", Feeding.NONE, "praise");
+    private static final Map<Feeding, String> FADE_TITLES = Map.of(Feeding.EVERY_OTHER, "Food every other time", Feeding.NOW_AND_THEN, "Food now and then", Feeding.NONE, "Praise alone");
+
     private TemplateFile() {
     }
 
@@ -57,7 +60,37 @@ public final class TemplateFile {
                 whole.withArray("steps").set(i, step);
             }
         }
+        if (whole.remove("fade") instanceof ObjectNode fade) {
+            fade(whole, fade);
+        }
         return whole;
+    }
+
+    /** One step each for what the food fades to, after the last one. */
+    private static void fade(ObjectNode whole, ObjectNode fade) {
+        String at = fade.path("at").asText();
+        List<ObjectNode> steps = new ArrayList<>();
+        whole.get("steps").forEach(s -> steps.add((ObjectNode) s));
+        ObjectNode base = steps.stream().filter(s -> at.isEmpty() ? !s.has("when") : at.equals(s.path("key").asText())).reduce((a, b) -> b).orElse(steps.get(steps.size() - 1));
+        for (Feeding feeding : Feeding.EVERY_TIME.downTo(Feeding.valueOf(fade.path("to").asText(Feeding.NONE.name())))) {
+            if (feeding != Feeding.EVERY_TIME) {
+                ObjectNode step = base.deepCopy().without(List.of("naming", "early", "fixed", "silent"));
+                step.put("key", FADE_KEYS.get(feeding)).put("title", FADE_TITLES.get(feeding)).put("how", fade.path("how").asText()).put("feeding", feeding.name())
+                        .put("when", Choice.FOOD_FADED.name());
+                whole.withArray("steps").add(step);
+            }
+        }
+    }
+
+    /** A step with some of its fields otherwise. */
+    static TemplateStep with(TemplateStep step, JsonNode fields) {
+        ObjectNode whole = JSON.valueToTree(step);
+        whole.setAll((ObjectNode) fields);
+        try {
+            return JSON.treeToValue(whole, TemplateStep.class);
+        } catch (JsonProcessingException e) {
+            throw new BadFile(List.of("instead: " + e.getOriginalMessage()));
+        }
     }
 
     private static Template bind(ObjectNode whole) {
@@ -93,6 +126,7 @@ public final class TemplateFile {
                 findings.add(at + "key: must differ from the other keys, was \"" + step.key() + "\"");
             }
             stepFindings(template, step, at, findings);
+            (step.instead() == null ? Map.<Choice, JsonNode>of() : step.instead()).forEach((choice, fields) -> stepFindings(template, with(step, fields), at + "instead." + choice + ".", findings));
         }
         for (int i = 0; i < template.needs().size(); i++) {
             String from = template.needs().get(i).from();
@@ -137,7 +171,7 @@ public final class TemplateFile {
             placeholderFindings(template.say().keySet(), String.join(" ", texts), at + "text", findings);
         }
         String asked = or(step.how()) + " " + or(step.early()) + " " + or(step.onMiss()) + " " + or(step.guided());
-        Harm.in(asked).ifPresent(h -> findings.add(at + "text: must not ask for what is not offered, was \"" + h.wordIn(asked).orElse("") + "\""));
+        Harm.in(asked, template.kind()).ifPresent(h -> findings.add(at + "text: must not ask for what is not offered, was \"" + h.wordIn(asked).orElse("") + "\""));
         if (step.pass() == PassChoice.CALM && !PassChoice.CALM.fits(step.repsOrUsual())) {
             findings.add(at + "reps: must be " + PassChoice.CALM_REPS + " or more for calm sessions, was " + step.repsOrUsual());
         }

@@ -75,8 +75,8 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
 
     /** @param kind on COMFORT a pass takes at least five in a row (docs/rules.md 3) */
     public StepPlan read(Check check, TrackKind kind) {
-        refuseHarm(check, "how", how);
-        refuseHarm(check, "onMiss", onMiss);
+        refuseHarm(check, kind, "how", how);
+        refuseHarm(check, kind, "onMiss", onMiss);
         int fewest = kind == TrackKind.COMFORT ? Run.COMFORT_LEAST : 1;
         PassChoice by = pass == null ? PassChoice.RUN : check.choice("pass", pass, PassChoice.class);
         int dose = check.whole("reps", reps, 1, 100);
@@ -163,9 +163,9 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
         return kinds;
     }
 
-    private static void refuseHarm(Check check, String field, @Nullable String typed) {
+    private static void refuseHarm(Check check, TrackKind kind, String field, @Nullable String typed) {
         String text = typed == null ? "" : typed;
-        Harm.in(text).ifPresent(h -> check.refuse(field, MethodWords.refusal(h, h.wordIn(text).orElse(""))));
+        Harm.in(text, kind).ifPresent(h -> check.refuse(field, MethodWords.refusal(h, h.wordIn(text).orElse(""))));
     }
 
     private static @Nullable Double boxed(OptionalDouble value) {

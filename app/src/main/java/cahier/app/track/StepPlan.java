@@ -172,10 +172,15 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
 
     /** What it takes to pass, as the core asks it. */
     public PassRule rule(TrackKind kind) {
+        return rule(kind, true);
+    }
+
+    /** The same where it is said whether it is practised three times a week or more. */
+    public PassRule rule(TrackKind kind, boolean often) {
         if (teaching.measure() != null) {
             return new Reach(teaching.measure(), spread != null ? spread : kind == TrackKind.COMFORT ? Spread.COMFORT : Spread.NONE);
         }
-        return pass.rule(run, durationS, kind, spread, true);
+        return pass.rule(run, durationS, kind, spread, often);
     }
 
     /** "5 clean in a row", "5 clean in a row, on 2 days, in 2 places". */

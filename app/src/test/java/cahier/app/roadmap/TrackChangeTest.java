@@ -35,7 +35,7 @@ class TrackChangeTest {
     }
 
     private static TrackChange change(List<Step> now, List<KeyedPlan> before, List<KeyedPlan> after) {
-        return TrackChange.of(TRACK, now, new Template.InSchool("", "", before), new Template.InSchool("", "", after));
+        return TrackChange.of(TRACK, now, new Template.InSchool("", "", before, List.of()), new Template.InSchool("", "", after, List.of()));
     }
 
     private static List<String> titles(TrackChange change) {
@@ -51,8 +51,8 @@ class TrackChangeTest {
 
     @Test
     void theGoalGoesWithTheSchoolUnlessSomebodyWroteAnother() {
-        Template.InSchool looks = new Template.InSchool("It looks", "", BEFORE);
-        Template.InSchool backs = new Template.InSchool("It backs off", "", BEFORE);
+        Template.InSchool looks = new Template.InSchool("It looks", "", BEFORE, List.of());
+        Template.InSchool backs = new Template.InSchool("It backs off", "", BEFORE, List.of());
         TrackChange change = TrackChange.of(TRACK.edited("Down", "It looks", "", TrackKind.SKILL, Topic.BODY, 0), written(BEFORE), looks, backs);
         assertThat(change.goal()).isEqualTo("It backs off");
         assertThat(change.isNothing()).isFalse();

@@ -7,16 +7,18 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
-/** Every combination of method choices. */
+/** Combinations of method choices. */
 final class Schools {
 
     private Schools() {
     }
 
-    static List<Method> all() {
+    /** Every combination of answers to these questions. */
+    static List<Method> all(Set<Question> questions) {
         List<Map<Question, Choice>> all = List.of(Map.of());
-        for (Question question : Question.values()) {
+        for (Question question : questions) {
             List<Map<Question, Choice>> more = new ArrayList<>();
             for (Map<Question, Choice> so : all) {
                 for (Choice choice : question.choices()) {

@@ -5,7 +5,12 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import cahier.app.track.KeyedPlan;
 import cahier.core.method.Choice;
+import cahier.core.pay.Feeding;
+import com.fasterxml.jackson.databind.json.JsonMapper;
 import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,6 +38,33 @@ class TemplateFileTest {
         for (Template template : new Shelf(new PathMatchingResourcePatternResolver()).templates()) {
             assertThat(TemplateFile.read(TemplateFile.write(template))).isEqualTo(template);
         }
+    }
+
+    /** The published list of choices is the one of the rules. */
+    @Test
+    void everyChoiceMayStandInAFile() throws IOException {
+        try (InputStream schema = getClass().getResourceAsStream("/static/formats/template.schema.json")) {
+            List<String> choices = new ArrayList<>();
+            JsonMapper.builder().build().readTree(schema).at("/$defs/choice/enum").forEach(c -> choices.add(c.asText()));
+            assertThat(choices).containsExactlyInAnyOrderElementsOf(Arrays.stream(Choice.values()).map(Enum::name).toList());
+        }
+    }
+
+    @Test
+    void foodFadesInStepsLikeTheLastOne() {
+        List<KeyedPlan> steps = TemplateFile.read(GOOD.replace("\"usual\":", "\"fade\": {\"how\": \"A kind word.\", \"to\": \"NOW_AND_THEN\"}, \"usual\":")).in(Schools.with(), "Pim").steps();
+        assertThat(steps).extracting(k -> k.plan().title()).containsExactly("Lured", "Free", "Food every other time", "Food now and then");
+        assertThat(steps.get(2).plan().reps()).isEqualTo(9);
+        assertThat(steps.get(3).plan().teaching().fed()).isEqualTo(Feeding.NOW_AND_THEN);
+    }
+
+    @Test
+    void whatAHouseholdChoseMayStandInThePlaceOfAField() {
+        Template template = TemplateFile.read(GOOD.replace("\"reps\": 9", "\"instead\": {\"LEAVE_IT_BACK_OFF\": {\"reps\": 3}}"));
+        assertThat(template.in(Schools.with(), "Pim").steps().get(1).plan().reps()).isEqualTo(6);
+        assertThat(template.in(Schools.with(Choice.LEAVE_IT_BACK_OFF), "Pim").steps().get(1).plan().reps()).isEqualTo(3);
+        assertThat(findings(GOOD.replace("\"reps\": 9", "\"instead\": {\"LEAVE_IT_BACK_OFF\": {\"how\": \"Yank it.\"}}")))
+                .containsExactly("steps[1].instead.LEAVE_IT_BACK_OFF.text: must not ask for what is not offered, was \"Yank\"");
     }
 
     @Test

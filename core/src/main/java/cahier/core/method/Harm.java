@@ -1,5 +1,6 @@
 package cahier.core.method;
 
+import cahier.core.decide.TrackKind;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -11,7 +12,9 @@ public enum Harm {
     HURTING("hit|hits|smack|smacks|slap|slaps|kick|kicks|shock|shocks|e-collar|prong|pinch|pinches|flick|flicks|tap on the nose"),
     CHOKING("choke|chokes|jerk|jerks|yank|yanks|slip lead tight"),
     PINNING("pin|pins|roll over by force|alpha roll|hold down|holds down|scruff"),
-    FLOODING("flood|floods|force it to face|make it face|until it gives up|until it gives in");
+    FLOODING("flood|floods|force it to face|make it face|until it gives up|until it gives in"),
+    /** On COMFORT alone: a no beside what it fears makes the fear worse. */
+    CORRECTING("say no|says no|tell it off|tells it off|telling off|correct it|corrects it|correction|corrections");
 
     private final Pattern words;
 
@@ -19,9 +22,14 @@ public enum Harm {
         this.words = Pattern.compile("\\b(" + words + ")\\b", Pattern.CASE_INSENSITIVE);
     }
 
-    /** The first kind of harm that a text asks for; whole words only. */
+    /** The first kind of harm that a text asks for, whatever the track is about; whole words only. */
     public static Optional<Harm> in(String text) {
-        return Arrays.stream(values()).filter(h -> h.words.matcher(text).find()).findFirst();
+        return in(text, TrackKind.SKILL);
+    }
+
+    /** The first kind of harm that a text asks for on such a track; whole words only. */
+    public static Optional<Harm> in(String text, TrackKind kind) {
+        return Arrays.stream(values()).filter(h -> h != CORRECTING || kind == TrackKind.COMFORT).filter(h -> h.words.matcher(text).find()).findFirst();
     }
 
     /** The word that gave it away. */

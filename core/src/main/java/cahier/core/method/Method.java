@@ -30,6 +30,11 @@ public record Method(Map<Question, Choice> choices) {
         return kind == TrackKind.COMFORT ? Choice.MISS_QUIET : of(Question.MISS);
     }
 
+    /** Whether a dog that knows the word is told a calm no: never on a track of fear, whatever the household chose. */
+    public boolean isCorrecting(TrackKind kind) {
+        return kind == TrackKind.SKILL && of(Question.CORRECTION) == Choice.CORRECT_ONCE_KNOWN;
+    }
+
     /** This method where it chose, the other one elsewhere: a household's over its practice's. */
     public Method over(Method other) {
         Map<Question, Choice> both = new EnumMap<>(Question.class);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import cahier.core.decide.TrackKind;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +47,29 @@ class MethodTest {
         Method guided = new Method(Map.of(Question.MISS, Choice.MISS_GUIDED));
         assertThat(guided.onMiss(TrackKind.SKILL)).isEqualTo(Choice.MISS_GUIDED);
         assertThat(guided.onMiss(TrackKind.COMFORT)).isEqualTo(Choice.MISS_QUIET);
+    }
+
+    @Test
+    void aDogThatKnowsIsToldNoWhereItWasChosenAndNeverWhereItFears() {
+        Method corrects = new Method(Map.of(Question.CORRECTION, Choice.CORRECT_ONCE_KNOWN));
+        assertThat(corrects.isCorrecting(TrackKind.SKILL)).isTrue();
+        assertThat(corrects.isCorrecting(TrackKind.COMFORT)).isFalse();
+        assertThat(new Method(Map.of()).isCorrecting(TrackKind.SKILL)).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"Say no and lead it back., Say no", "a correction, correction", "Tell it off., Tell it off"})
+    void correctingIsRefusedOnComfortAlone(String text, String word) {
+        assertThat(Harm.in(text, TrackKind.COMFORT)).contains(Harm.CORRECTING);
+        assertThat(Harm.CORRECTING.wordIn(text)).contains(word);
+        assertThat(Harm.in(text, TrackKind.SKILL)).isEmpty();
+        assertThat(Harm.in("Yank the lead.", TrackKind.COMFORT)).contains(Harm.CHOKING);
+    }
+
+    @Test
+    void theQuestionsStandFieldByField() {
+        List<Question.Field> fields = Arrays.stream(Question.values()).map(Question::field).toList();
+        assertThat(fields).isSorted().contains(Question.Field.values());
     }
 
     @Test
