@@ -4,10 +4,12 @@ import cahier.app.baseline.Baselines;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
+import cahier.app.intake.Wish;
 import cahier.app.method.Methods;
 import cahier.app.roadmap.Starts;
 import cahier.app.roadmap.TrackForm;
 import cahier.app.scope.TrainerUser;
+import cahier.app.shelf.Sought;
 import cahier.app.shelf.Template;
 import cahier.app.shelf.Templates;
 import cahier.app.track.MovesOn;
@@ -61,18 +63,21 @@ class TrackStartController {
     }
 
     @GetMapping("/households/{household}/tracks/new")
-    String blank(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, Model model) {
+    String blank(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") List<String> template, @ModelAttribute("sought") Sought sought,
+                 Model model) {
         List<Dog> dogs = households.dogs(me.practice(), household);
-        model.addAttribute("form", TrackForm.blank(dogs.isEmpty() ? "" : Long.toString(dogs.get(0).id())));
-        return page(me, household, model);
+        model.addAttribute("form", TrackForm.blank(dogs.isEmpty() ? "" : Long.toString(dogs.get(0).id()), template));
+        return page(me, household, sought, model);
     }
 
-    private String page(TrainerUser me, long household, Model model) {
+    private String page(TrainerUser me, long household, Sought sought, Model model) {
         model.addAttribute("household", households.get(me.practice(), household));
         List<Dog> dogs = households.dogs(me.practice(), household);
         model.addAttribute("dogs", dogs);
-        model.addAttribute("offers", Offers.of(templates.listed(me, methods.ofHousehold(me.practice(), household), dogs.isEmpty() ? "the dog" : dogs.get(0).name()),
-                intakes.wishes(me.practice(), household), dogs, me.practice(), baselines.ofHousehold(me.practice(), household)));
+        List<Wish> wishes = intakes.wishes(me.practice(), household);
+        model.addAttribute("wishes", wishes.stream().map(Wish::topic).toList());
+        model.addAttribute("offers", Offers.of(templates.listed(me, methods.ofHousehold(me.practice(), household), dogs.isEmpty() ? "the dog" : dogs.get(0).name(), sought),
+                wishes, dogs, me.practice(), baselines.ofHousehold(me.practice(), household)));
         return "roadmap/track-new";
     }
 
@@ -95,7 +100,8 @@ class TrackStartController {
                     .movedOnBy(MovesOn.of(methods.ofHousehold(me.practice(), household).of(Question.WHO_MOVES_ON)))));
         }
         if (result.hasErrors()) {
-            return page(me, household, model);
+            model.addAttribute("sought", Sought.ALL);
+            return page(me, household, Sought.ALL, model);
         }
         List<Long> made = new ArrayList<>();
         Instant now = Instant.now(clock);

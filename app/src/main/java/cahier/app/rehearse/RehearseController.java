@@ -1,5 +1,6 @@
 package cahier.app.rehearse;
 
+import cahier.app.cost.Costs;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.method.Methods;
@@ -31,9 +32,11 @@ class RehearseController {
     private final Households households;
     private final Templates templates;
     private final Methods methods;
+    private final Costs costs;
     private final Clock clock;
 
-    RehearseController(Rehearsals rehearsals, Tracks tracks, Households households, Templates templates, Methods methods, Clock clock) {
+    RehearseController(Rehearsals rehearsals, Tracks tracks, Households households, Templates templates, Methods methods, Costs costs, Clock clock) {
+        this.costs = costs;
         this.rehearsals = rehearsals;
         this.tracks = tracks;
         this.households = households;
@@ -65,6 +68,14 @@ class RehearseController {
         model.addAttribute("back", "Back to the template");
         model.addAttribute("tab", "shelf");
         return walked(rehearsals.ofTemplate(template, methods.ofPractice(me.practice())), "", change, model);
+    }
+
+    /** What an own template costs, for its card. */
+    @GetMapping("/shelf/{name}/cost")
+    String cost(@AuthenticationPrincipal TrainerUser me, @PathVariable String name, Model model) {
+        Templates.Listed listed = templates.listed(me, name, methods.ofPractice(me.practice()), "the dog");
+        model.addAttribute("cost", listed.own().map(own -> costs.of(own.id() + " " + own.version(), () -> Costing.of(own.template()))).orElse(listed.cost()));
+        return "shelf/cost";
     }
 
     private static String walked(Optional<Known> known, String dog, Change change, Model model) {

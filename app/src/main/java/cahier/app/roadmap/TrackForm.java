@@ -19,8 +19,9 @@ public record TrackForm(int version, @Nullable List<String> template, @Nullable 
 
     private static final int MOST_STALE_DAYS = 90;
 
-    public static TrackForm blank(String dog) {
-        return new TrackForm(0, List.of(), dog, "", "", "", TrackKind.SKILL.name(), Topic.EVERYDAY.name(), Integer.toString(Case.STALE_DAYS), MovesOn.TRAINER.name());
+    /** @param templates names of those that are ticked already */
+    public static TrackForm blank(String dog, List<String> templates) {
+        return new TrackForm(0, templates, dog, "", "", "", TrackKind.SKILL.name(), Topic.EVERYDAY.name(), Integer.toString(Case.STALE_DAYS), MovesOn.TRAINER.name());
     }
 
     public Track read(Check check, Track before) {

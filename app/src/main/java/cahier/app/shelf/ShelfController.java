@@ -47,22 +47,22 @@ class ShelfController {
     }
 
     /** What a template is about, as it is typed. */
-    record DetailsForm(int version, @Nullable String title, @Nullable String goal, @Nullable String plan, @Nullable String kind, @Nullable String topic) {
+    record DetailsForm(int version, @Nullable String title, @Nullable String goal, @Nullable String plan, @Nullable String kind, @Nullable String topic, @Nullable String notes) {
 
         static DetailsForm of(OwnTemplate own) {
             Template t = own.template();
-            return new DetailsForm(own.version(), t.title(), t.goal(), t.plan(), t.kind().name(), t.topic().name());
+            return new DetailsForm(own.version(), t.title(), t.goal(), t.plan(), t.kind().name(), t.topic().name(), t.notes());
         }
 
         Template read(Check check, Template t) {
             return new Template(t.format(), t.id(), check.text("title", title, 80), check.optional("goal", goal, 400), check.optional("plan", plan, 400),
-                    check.choice("kind", kind, TrackKind.class), check.choice("topic", topic, Topic.class), t.word(), t.say(), t.needs(), t.apart(), t.steps());
+                    check.choice("kind", kind, TrackKind.class), check.choice("topic", topic, Topic.class), t.word(), t.say(), t.needs(), t.apart(), t.ages(), t.author(), check.optional("notes", notes, 2000), t.version(), t.steps());
         }
     }
 
     @GetMapping("/shelf")
-    String all(@AuthenticationPrincipal TrainerUser me, Model model) {
-        model.addAttribute("shelf", templates.listed(me, methods.ofPractice(me.practice()), A_DOG));
+    String all(@AuthenticationPrincipal TrainerUser me, @ModelAttribute("sought") Sought sought, Model model) {
+        model.addAttribute("shelf", templates.listed(me, methods.ofPractice(me.practice()), A_DOG, sought));
         return "shelf/shelf";
     }
 

@@ -25,10 +25,14 @@ import org.jspecify.annotations.Nullable;
  * @param say lines that differ by method, by their placeholder
  * @param needs what must come first
  * @param apart templates that never share a session with this one while they are learnt
+ * @param ages of dogs it is for; empty for all
+ * @param author who wrote it; empty for those that ship
+ * @param notes what whoever uses it should know
+ * @param version of an own one, from 1; 0 for those that ship
  */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 public record Template(String format, String id, String title, String goal, String plan, TrackKind kind, Topic topic, String word,
-                       Map<String, Map<Choice, String>> say, List<Needed> needs, List<String> apart, List<TemplateStep> steps) {
+                       Map<String, Map<Choice, String>> say, List<Needed> needs, List<String> apart, List<Age> ages, String author, String notes, int version, List<TemplateStep> steps) {
 
     public static final String FORMAT = "cahier-template-1";
 
@@ -50,17 +54,25 @@ public record Template(String format, String id, String title, String goal, Stri
         say = say == null ? Map.of() : Map.copyOf(say);
         needs = needs == null ? List.of() : List.copyOf(needs);
         apart = apart == null ? List.of() : List.copyOf(apart);
+        ages = ages == null ? List.of() : List.copyOf(ages);
+        author = author == null ? "" : author;
+        notes = notes == null ? "" : notes;
         steps = List.copyOf(steps);
     }
 
     /** The same under another name: an own template is found by the number it is kept under. */
     public Template withId(String other) {
-        return new Template(format, other, title, goal, plan, kind, topic, word, say, needs, apart, steps);
+        return new Template(format, other, title, goal, plan, kind, topic, word, say, needs, apart, ages, author, notes, version, steps);
     }
 
     /** The same with other steps. */
     public Template withSteps(List<TemplateStep> others) {
-        return new Template(format, id, title, goal, plan, kind, topic, word, say, needs, apart, others);
+        return new Template(format, id, title, goal, plan, kind, topic, word, say, needs, apart, ages, author, notes, version, others);
+    }
+
+    /** The same by somebody else, or as another version. */
+    public Template by(String other, int otherVersion) {
+        return new Template(format, id, title, goal, plan, kind, topic, word, say, needs, apart, ages, other, notes, otherVersion, steps);
     }
 
     /** As a household with this method works it, with this dog. */

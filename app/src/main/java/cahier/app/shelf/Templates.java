@@ -1,12 +1,17 @@
 package cahier.app.shelf;
 
+import cahier.app.cost.Cost;
+import cahier.app.cost.Costs;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
+import cahier.app.track.KeyedPlan;
+import cahier.app.track.StepPlan;
 import cahier.app.web.NotFound;
 import cahier.app.web.StaleEdit;
 import cahier.core.gate.Topic;
 import cahier.core.method.Method;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -24,10 +29,12 @@ public class Templates {
 
     private final Shelf shelf;
     private final OwnTemplateMapper own;
+    private final Costs costs;
 
-    Templates(Shelf shelf, OwnTemplateMapper own) {
+    Templates(Shelf shelf, OwnTemplateMapper own, Costs costs) {
         this.shelf = shelf;
         this.own = own;
+        this.costs = costs;
     }
 
     /** By the name a track keeps: the id of one that ships, or that of an own one, even a removed one. */
@@ -49,16 +56,45 @@ public class Templates {
      * A template as it is shown on a shelf.
      *
      * @param ready in the words of a method
+     * @param cost of one that ships; that of an own one is walked when it is asked for
      */
-    public record Listed(String name, Template template, Template.InSchool ready, Optional<OwnTemplate> own) {
+    public record Listed(String name, Template template, Template.InSchool ready, Optional<OwnTemplate> own, Optional<Cost> cost) {
+
+        public List<StepPlan> plans() {
+            return ready.steps().stream().map(KeyedPlan::plan).toList();
+        }
+
+        /** "living room, kitchen, pavement". */
+        public String places() {
+            return String.join(", ", plans().stream().map(StepPlan::place).filter(p -> !p.isEmpty()).distinct().toList());
+        }
+
+        /** "a friend", "nobody": whom it needs at most. */
+        public String company() {
+            return Sought.helper(plans()).words();
+        }
+
+        /** All that has to be at hand for one of its steps or another. */
+        public String equipment() {
+            return String.join(", ", plans().stream().flatMap(p -> Arrays.stream(p.teaching().equipment().split(", "))).map(String::strip).filter(t -> !t.isEmpty())
+                    .map(t -> Character.toLowerCase(t.charAt(0)) + t.substring(1)).distinct().toList());
+        }
     }
 
     /** Everything this trainer may start from, by what it is about, each topic by title. */
     public Map<Topic, List<Listed>> listed(TrainerUser me, Method method, String dogName) {
-        Stream<Listed> shipped = shelf.templates().stream().map(t -> new Listed(t.id(), t, t.in(method, dogName), Optional.empty()));
-        Stream<Listed> made = ownOf(me).stream().map(o -> new Listed(o.name(), o.template(), o.template().in(method, dogName), Optional.of(o)));
+        Stream<Listed> shipped = shelf.templates().stream().map(t -> new Listed(t.id(), t, t.in(method, dogName), Optional.empty(), costs.of(t.id())));
+        Stream<Listed> made = ownOf(me).stream().map(o -> new Listed(o.name(), o.template(), o.template().in(method, dogName), Optional.of(o), Optional.empty()));
         return Stream.concat(shipped, made).sorted(Comparator.comparing(l -> l.template().title()))
                 .collect(Collectors.groupingBy(l -> l.template().topic(), () -> new EnumMap<>(Topic.class), Collectors.toList()));
+    }
+
+    /** Those of them that are looked for. */
+    public Map<Topic, List<Listed>> listed(TrainerUser me, Method method, String dogName, Sought sought) {
+        Map<Topic, List<Listed>> all = listed(me, method, dogName);
+        all.replaceAll((topic, some) -> some.stream().filter(l -> sought.fits(l.template(), l.ready())).toList());
+        all.values().removeIf(List::isEmpty);
+        return all;
     }
 
     /** One of them. */

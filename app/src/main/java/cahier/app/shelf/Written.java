@@ -44,7 +44,7 @@ final class Written {
         String id = origin.map(Template::id).filter(o -> !o.isEmpty()).orElse(slug(track.title()));
         return new Template(Template.FORMAT, id, track.title(), track.goal(), track.plan(), track.kind(), track.topic(), origin.map(Template::word).orElse(""),
                 origin.map(Template::say).orElse(Map.of()), origin.map(Template::needs).orElse(List.of()).stream().filter(n -> n.from() == null || keys.contains(n.from())).toList(),
-                origin.map(Template::apart).orElse(List.of()), steps);
+                origin.map(Template::apart).orElse(List.of()), origin.map(Template::ages).orElse(List.of()), "", origin.map(Template::notes).orElse(""), 0, steps);
     }
 
     private static Optional<TemplateStep> step(Template template, String key) {

@@ -94,7 +94,7 @@ class ExchangeTest extends AppTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
         "\"kind\" : \"SKILL\" | \"kind\" : \"TRICK\" | tracks[0].kind: does not have a value in the enumeration",
-        "\"at\" : 3 | \"at\" : 13 | tracks[1].at: must be from 1 to 12, was 13",
+        "\"at\" : 3 | \"at\" : 19 | tracks[1].at: must be from 1 to 17, was 19",
         "\"run\" : 5 | \"run\" : 0 | tracks[0].steps[0].run: must have a minimum value of 1, was 0",
         "\"from\" : { | \"frm\" : { | property 'frm' is not defined",
         "\"apart\" : [ [ 1, 2 ] ] | \"apart\" : [ [ 2, 2 ] ] | apart[0]: must be two different tracks from 1 to 3, was [2, 2]"})

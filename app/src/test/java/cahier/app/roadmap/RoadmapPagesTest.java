@@ -110,12 +110,12 @@ class RoadmapPagesTest extends AppTest {
         start("attention", "loose-lead");
         putOn("Loose lead by places", "front-door");
         assertThat(way("Loose lead by places").state()).isEqualTo(RoadmapTrack.State.WAITS);
-        open(household + "/roadmap").andExpect(content().string(containsString("for Attention, step 7: At the open door.")));
-        open(household).andExpect(content().string(containsString("Waits for Attention, step 7: At the open door.")));
+        open(household + "/roadmap").andExpect(content().string(containsString("for Attention, step 9: At the open door.")));
+        open(household).andExpect(content().string(containsString("Waits for Attention, step 9: At the open door.")));
         home.issue();
         assertThat(onSheet()).containsExactly("Leave it", "Attention");
         mvc.perform(MockMvcRequestBuilders.get("/o/" + home.token)).andExpect(content().string(allOf(containsString("Loose lead by places"),
-                containsString("waits for Attention, step 7: At the open door."))));
+                containsString("waits for Attention, step 9: At the open door."))));
 
         putOn("Attention", "outside");
         assertThat(way("Loose lead by places").isOpen()).isTrue();
@@ -146,8 +146,8 @@ class RoadmapPagesTest extends AppTest {
         start("attention", "loose-lead");
         String track = "/tracks/" + way("Attention").track().id();
         send(track + "/needs", "step", Long.toString(step("Attention", "hall").id()), "first", Long.toString(step("Loose lead by places", "block").id()))
-                .andExpect(flash().attribute("refusal", allOf(startsWith("That would go round in a circle: "), containsString("Attention, step 6"),
-                        containsString("Loose lead by places, step 4"), containsString(" → "))));
+                .andExpect(flash().attribute("refusal", allOf(startsWith("That would go round in a circle: "), containsString("Attention, step 8"),
+                        containsString("Loose lead by places, step 9"), containsString(" → "))));
         assertThat(way("Attention").waits()).isEmpty();
 
         send(track + "/needs", "step", Long.toString(step("Attention", "hall").id()), "first", Long.toString(step("Loose lead by places", "indoors").id()))
@@ -270,7 +270,7 @@ class RoadmapPagesTest extends AppTest {
         assertThat(titles("Down")).isEqualTo(before);
 
         send(household + "/method/changes", "track", Long.toString(way("Down").track().id())).andExpect(redirectedUrl(household + "/roadmap"));
-        assertThat(titles("Down")).startsWith("Follows the lure", "On the word", "Empty hand");
+        assertThat(titles("Down")).startsWith("Follows the lure", "On the word", "A fist that waits");
         assertThat(way("Down").roadmap().current().orElseThrow().title()).isEqualTo("A small sign");
         assertThat(step("Down", "sign").plan().word()).isEqualTo("down");
         assertThat(titles("Front")).startsWith("Mine", "Empty hands");
@@ -285,8 +285,8 @@ class RoadmapPagesTest extends AppTest {
         String track = Long.toString(way("Other dogs and people at a distance").track().id());
         send(household + "/method/changes", "track", track).andExpect(redirectedUrl(household + "/roadmap"));
         TrackSteps map = way("Other dogs and people at a distance").roadmap();
-        assertThat(map.steps()).hasSize(7).allMatch(s -> s.templateKey().startsWith("sit-"));
-        assertThat(map.current().orElseThrow().title()).isEqualTo("An empty place");
+        assertThat(map.steps()).hasSize(2).allMatch(s -> s.templateKey().startsWith("sit"));
+        assertThat(map.current().orElseThrow().title()).isEqualTo("Eats there, from your hand");
 
         send(household + "/method", "EXPOSURE", "EXPOSE_BELOW_THRESHOLD");
         send(household + "/method/changes", "track", track);

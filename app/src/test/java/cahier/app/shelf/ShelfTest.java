@@ -26,7 +26,6 @@ import cahier.core.roadmap.Need;
 import cahier.core.roadmap.Prerequisites;
 import cahier.core.roadmap.Stop;
 import cahier.core.slip.Slip;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -40,23 +39,14 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
 /** Every template that ships is one an owner can follow alone and a trainer would sign, whatever the household's method. */
 class ShelfTest {
 
     private static final Set<String> OUTDOORS = Set.of("pavement", "park", "front door", "garden", "enclosed field");
     private static final int LONGEST_SENTENCE = 12;
-    private static final Shelf SHELF = shelf();
+    private static final Shelf SHELF = Shelves.shelf();
     private static final Map<String, List<Template.InSchool>> RESULTS = new HashMap<>();
-
-    private static Shelf shelf() {
-        try {
-            return new Shelf(new PathMatchingResourcePatternResolver());
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
-        }
-    }
 
     static Stream<Template> templates() {
         return SHELF.templates().stream();

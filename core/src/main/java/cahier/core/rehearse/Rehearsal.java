@@ -36,10 +36,19 @@ public record Rehearsal(Plan plan, int from, List<Walked> walks) {
      * @param past what the real dog did; empty for usual dogs
      */
     public static Rehearsal of(Plan plan, int from, Owners owners, Answering answering, Rules rules, List<Past> past, long seed) {
+        return of(plan, from, owners, answering, rules, past, seed, MOST_DAYS);
+    }
+
+    /**
+     * The same for longer.
+     *
+     * @param days they walk no longer than this, 1 or more
+     */
+    public static Rehearsal of(Plan plan, int from, Owners owners, Answering answering, Rules rules, List<Past> past, long seed, int days) {
         double excitable = plan.kind() == TrackKind.COMFORT ? COMFORT_EXCITABLE : SKILL_EXCITABLE;
         List<Dogs.Start> dogs = Dogs.like(past, excitable, DOGS, seed);
         return new Rehearsal(plan, from, IntStream.range(0, DOGS)
-                .mapToObj(i -> new Walk(plan, from, owners, answering, rules, dogs.get(i).fresh(), dogs.get(i).traits().taps(), seed + 1 + i).until(MOST_DAYS)).toList());
+                .mapToObj(i -> new Walk(plan, from, owners, answering, rules, dogs.get(i).fresh(), dogs.get(i).traits().taps(), seed + 1 + i).until(days)).toList());
     }
 
     /** How many of the dogs came to the goal. */

@@ -1,0 +1,73 @@
+package cahier.app.cost;
+
+import cahier.app.draw.Drawing;
+import cahier.app.draw.Strands;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a hundred made-up dogs need for a template. Steps that measure adjust themselves and are not walked.
+ *
+ * @param plan tells the plans that were walked from others
+ * @param steps that were walked, 1 or more
+ * @param reps that every dog needs at least, whatever it is
+ * @param two at two sessions a week
+ * @param five at five sessions a week
+ * @param stuck where most of them get stuck at five sessions a week, the worst first
+ * @param strands some of their ways at five sessions a week, each as days and tenths of steps in turn
+ */
+public record Cost(String plan, int steps, int reps, Weeks two, Weeks five, List<Stuck> stuck, List<List<Integer>> strands) {
+
+    /** Weeks that are walked. */
+    public static final int MOST_WEEKS = 52;
+    private static final int DRAWN_WEEKS = 26;
+    /** Parts of a step that are told apart. */
+    public static final int TENTHS = 10;
+
+    /**
+     * Weeks until the goal.
+     *
+     * @param half until half of them reach it; none where fewer do within 52 weeks
+     * @param most until nine in ten do
+     * @param at the step on which half of them still are, or were before, when the weeks are over; from 1, none where half are at the goal
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Weeks(@Nullable Integer half, @Nullable Integer most, @Nullable Integer at) {
+
+        /** "9 weeks at five sessions a week", "at two step 9 of 17 after 52 weeks". */
+        String words(String often, int steps) {
+            return half == null ? "at " + often + " step " + at + " of " + steps + " after " + MOST_WEEKS + " weeks" : half + (half == 1 ? " week at " : " weeks at ") + often;
+        }
+
+        /** "9 to 14", "over 52". */
+        public String range() {
+            return half == null ? "over " + MOST_WEEKS : most == null ? half + " to over " + MOST_WEEKS : half.equals(most) ? half.toString() : half + " to " + most;
+        }
+    }
+
+    /** A step, by its title, and how many of a hundred dogs get stuck on it. */
+    public record Stuck(String step, int dogs) {
+    }
+
+    public Cost {
+        stuck = List.copyOf(stuck);
+        strands = strands.stream().map(List::copyOf).toList();
+    }
+
+    /** "140 reps at least. 9 weeks at five sessions a week, at two step 9 of 17 after 52 weeks." */
+    public String words() {
+        String usual = five.words("five sessions a week", steps) + ", " + two.words("two", steps) + ".";
+        return reps + (reps == 1 ? " rep" : " reps") + " at least. " + Character.toUpperCase(usual.charAt(0)) + usual.substring(1);
+    }
+
+    /** "Stuck on: On the word (31 of 100), Outside (12)."; empty where hardly any dog gets stuck. */
+    public String where() {
+        return stuck.isEmpty() ? "" : "Stuck on: " + String.join(", ", stuck.stream().map(s -> s.step() + " (" + s.dogs() + (s == stuck.get(0) ? " of 100)" : ")")).toList()) + ".";
+    }
+
+    /** Their staircases laid over each other, over 26 weeks at five sessions a week for every template, so that two can be compared by eye. */
+    public Drawing drawing() {
+        return Strands.of(steps, strands, DRAWN_WEEKS, five.half(), words() + " " + where());
+    }
+}
