@@ -25,6 +25,7 @@ import cahier.app.log.SittingAnswers;
 import cahier.app.method.Methods;
 import cahier.app.probe.Probes;
 import cahier.app.progress.WideStairs;
+import cahier.app.roadmap.Newer;
 import cahier.app.roadmap.TrackForm;
 import cahier.app.scope.AskedTogether;
 import cahier.app.scope.PracticeId;
@@ -72,10 +73,12 @@ class TrackController {
     private final Lessons lessons;
     private final Alarms alarms;
     private final AskedTogether together;
+    private final Newer newer;
     private final Clock clock;
 
     TrackController(Tracks tracks, Households households, Judgements judgements, Books books, Baselines baselines,
-                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Forecasts forecasts, Lessons lessons, Alarms alarms, AskedTogether together, Clock clock, EarlySigns signs) {
+                    RepLog log, Incidents incidents, Looks looks, Methods methods, Probes probes, Forecasts forecasts, Lessons lessons, Alarms alarms, AskedTogether together, Clock clock, EarlySigns signs, Newer newer) {
+        this.newer = newer;
         this.signs = signs;
         this.together = together;
         this.alarms = alarms;
@@ -121,6 +124,7 @@ class TrackController {
         row.note().map(n -> n.decided().grounds()).filter(g -> g.reps() > 0).ifPresent(g -> model.addAttribute("grounds", g));
         looks.at(me.practice(), id, now).ifPresent(given -> evidence(row, given, facts, reps, model));
         outlook.ifPresent(o -> model.addAttribute("outlook", o).addAttribute("howOftenRight", forecasts.howOftenRight(me.practice())));
+        newer.pending(row.roadmap()).ifPresent(c -> model.addAttribute("newer", c.count()));
         model.addAttribute("pack", lessons.pack(me.practice(), household.id()));
         model.addAttribute("happened", alarms.history(me.practice(), household.id()).stream().filter(a -> a.dogId() == row.track().dogId()).toList());
         model.addAttribute("history", judgements.history(me.practice(), id).stream().filter(d -> !d.isOpen()).map(d -> Note.of(d, false)).toList());

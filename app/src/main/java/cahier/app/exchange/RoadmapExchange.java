@@ -3,6 +3,7 @@ package cahier.app.exchange;
 import cahier.app.exchange.RoadmapFile.FileNeed;
 import cahier.app.exchange.RoadmapFile.FileStop;
 import cahier.app.exchange.RoadmapFile.FileTrack;
+import cahier.app.first.Readiness;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
@@ -21,11 +22,17 @@ import cahier.app.track.Track;
 import cahier.app.track.Tracks;
 import cahier.core.method.Method;
 import cahier.core.method.Question;
+import cahier.core.roadmap.Lacking;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -41,8 +48,10 @@ public class RoadmapExchange {
     private final Tracks tracks;
     private final Templates templates;
     private final Answers answers;
+    private final Readiness readiness;
 
-    RoadmapExchange(Roadmaps roadmaps, Households households, Tracks tracks, Templates templates, Answers answers) {
+    RoadmapExchange(Roadmaps roadmaps, Households households, Tracks tracks, Templates templates, Answers answers, Readiness readiness) {
+        this.readiness = readiness;
         this.roadmaps = roadmaps;
         this.households = households;
         this.tracks = tracks;
@@ -82,29 +91,51 @@ public class RoadmapExchange {
                 way.roadmap().steps().stream().map(s -> TemplateStep.fixed(s.templateKey().isEmpty() ? null : s.templateKey(), s.written())).toList());
     }
 
+    /** Whose tracks a file holds, and what this household lacks for them. */
+    @Transactional(readOnly = true)
+    public List<Arrival> arrivals(PracticeId practice, long household, String text) {
+        RoadmapFile file = RoadmapFile.read(text);
+        List<Dog> dogs = households.dogs(practice, household);
+        Lacking.Home home = readiness.home(practice, household);
+        Map<String, List<FileTrack>> byDog = file.tracks().stream().collect(Collectors.groupingBy(FileTrack::dog, LinkedHashMap::new, Collectors.toList()));
+        return byDog.entrySet().stream().map(e -> {
+            long usual = dogs.stream().filter(d -> d.name().equalsIgnoreCase(e.getKey())).findFirst().map(Dog::id).orElse(dogs.size() == 1 ? dogs.get(0).id() : 0L);
+            return new Arrival(e.getKey(), usual, e.getValue().stream().map(FileTrack::title).toList(), e.getValue().stream().flatMap(t -> lacks(t, home).stream()).toList());
+        }).toList();
+    }
+
+    private static Optional<String> lacks(FileTrack track, Lacking.Home home) {
+        List<String> needs = track.steps().stream().map(s -> Readiness.needs(s.asWritten(), home)).filter(n -> !n.isEmpty()).flatMap(n -> Arrays.stream(n.split(" and "))).distinct().toList();
+        return needs.isEmpty() ? Optional.empty() : Optional.of(track.title() + " needs " + String.join(", ", needs) + ".");
+    }
+
     /**
      * Adds the tracks of a file.
      *
-     * @param dogElse gets the tracks of dogs that have another name than those of the household
+     * @param whose the household's dog who gets the tracks of each dog of the file; those of the others are left out
      * @return the ids of the new tracks
      * @throws cahier.app.shelf.BadFile when something in it does not fit
      */
-    public List<Long> read(TrainerUser me, long household, String text, long dogElse, Instant now) {
+    public List<Long> read(TrainerUser me, long household, String text, Map<String, Long> whose, Instant now) {
         RoadmapFile file = RoadmapFile.read(text);
         List<Dog> dogs = households.dogs(me.practice(), household);
-        List<List<Step>> made = new ArrayList<>();
-        for (FileTrack track : file.tracks()) {
-            Dog dog = dogs.stream().filter(d -> d.name().equalsIgnoreCase(track.dog())).findFirst()
-                    .orElseGet(() -> dogs.stream().filter(d -> d.id() == dogElse).findFirst().orElse(dogs.get(0)));
-            made.add(add(me, household, dog, track, now));
+        Map<Integer, List<Step>> made = new TreeMap<>();
+        for (int i = 0; i < file.tracks().size(); i++) {
+            FileTrack track = file.tracks().get(i);
+            int number = i + 1;
+            dogs.stream().filter(d -> Objects.equals(whose.get(track.dog()), d.id())).findFirst().ifPresent(dog -> made.put(number, add(me, household, dog, track, now)));
         }
         for (FileNeed need : file.needs()) {
-            roadmaps.addNeed(me.practice(), household, step(made, need.from()).id(), step(made, need.first()).id());
+            if (made.keySet().containsAll(Set.of(need.from().track(), need.first().track()))) {
+                roadmaps.addNeed(me.practice(), household, step(made, need.from()).id(), step(made, need.first()).id());
+            }
         }
         for (List<Integer> pair : file.apart()) {
-            roadmaps.keepApart(me.practice(), household, made.get(pair.get(0) - 1).get(0).trackId(), made.get(pair.get(1) - 1).get(0).trackId(), true);
+            if (made.keySet().containsAll(pair)) {
+                roadmaps.keepApart(me.practice(), household, made.get(pair.get(0)).get(0).trackId(), made.get(pair.get(1)).get(0).trackId(), true);
+            }
         }
-        return made.stream().map(steps -> steps.get(0).trackId()).toList();
+        return made.values().stream().map(steps -> steps.get(0).trackId()).toList();
     }
 
     private List<Step> add(TrainerUser me, long household, Dog dog, FileTrack file, Instant now) {
@@ -120,8 +151,8 @@ public class RoadmapExchange {
         return made;
     }
 
-    private static Step step(List<List<Step>> made, FileStop stop) {
-        return made.get(stop.track() - 1).get(stop.step() - 1);
+    private static Step step(Map<Integer, List<Step>> made, FileStop stop) {
+        return made.get(stop.track()).get(stop.step() - 1);
     }
 
     private static String or(@Nullable String text) {

@@ -42,6 +42,36 @@ public final class MethodWords {
         };
     }
 
+    /** What a question settles, in a few words. */
+    public static String about(Question question) {
+        return switch (question) {
+            case NAMING -> "naming";
+            case FINDING -> "lure or shaping";
+            case CUE -> "the cue";
+            case FOOD -> "fading food";
+            case MISS -> "misses";
+            case CORRECTION -> "correction";
+            case PASS -> "the pass rule";
+            case WHO_MOVES_ON -> "who moves on";
+            case EXPOSURE -> "exposure";
+            case EXPOSURE_ENDS -> "what ends a session";
+            case PAIRING -> "marker or plain food";
+            case STRANGERS -> "strangers";
+            case HAND -> "how a hand comes";
+            case RETURN -> "the return";
+            case ALONE_PLACE -> "where it stays";
+            case HOMECOMING -> "coming home";
+            case LEAVE_IT -> "what leave it means";
+            case FIST -> "closed or open hand";
+            case ITEM -> "winning the item";
+            case RECALL_WORD -> "the recall word";
+            case JUMP -> "jumping up";
+            case FINISH -> "sit or stand";
+            case FRONT -> "where front begins";
+            case BED -> "bed or down first";
+        };
+    }
+
     /** What a group of questions is about. */
     public static String field(Question.Field field) {
         return switch (field) {

@@ -6,6 +6,7 @@ import cahier.app.scope.PracticeId;
 import cahier.app.shelf.School;
 import cahier.app.shelf.Template;
 import cahier.app.shelf.Template.Needed;
+import cahier.app.shelf.TemplateFile;
 import cahier.app.shelf.Templates;
 import cahier.app.track.MovesOn;
 import cahier.app.track.Step;
@@ -51,6 +52,7 @@ public class Starts {
         Track track = Track.fresh(practice, household, dog.id(), template.title(), ready.goal(), ready.plan(), template.kind(), template.topic(), name, School.write(method))
                 .movedOnBy(MovesOn.of(method.of(Question.WHO_MOVES_ON)));
         long id = tracks.add(practice, track, ready.steps(), now);
+        tracks.keepTemplate(practice, id, TemplateFile.digest(template), TemplateFile.write(template));
         tie(practice, household, id);
         return id;
     }

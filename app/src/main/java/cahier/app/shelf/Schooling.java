@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -53,10 +54,16 @@ final class Schooling {
         for (TemplateOrder.Placed placed : order) {
             TemplateStep part = parts.get(placed.part());
             String how = placed.isEarly() && part.early() != null ? part.early() : part.how();
-            steps.add(new KeyedPlan(key(part), part.fixed() ? part.asWritten() : plan(part, parts.get(placed.setting()), how, placed.spoken(), pass(part, placed.bar()), known)));
+            steps.add(new KeyedPlan(key(part), part.fixed() ? named(part.asWritten()) : plan(part, parts.get(placed.setting()), how, placed.spoken(), pass(part, placed.bar()), known)));
             known |= part.naming();
         }
         return List.copyOf(steps);
+    }
+
+    /** A step that stands as it was written, with the dog's name in it. */
+    private StepPlan named(StepPlan p) {
+        UnaryOperator<String> named = text -> text.replace("{" + DOG + "}", dogName);
+        return p.reading(named);
     }
 
     private PassChoice pass(TemplateStep part, TemplateOrder.Bar bar) {

@@ -1,5 +1,6 @@
 package cahier.app.shelf;
 
+import cahier.app.household.Households;
 import cahier.app.method.Methods;
 import cahier.app.scope.TrainerUser;
 import cahier.app.shelf.Templates.Listed;
@@ -10,6 +11,10 @@ import cahier.core.decide.TrackKind;
 import cahier.core.gate.Topic;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -18,6 +23,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -37,9 +43,11 @@ class ShelfController {
     private final Templates templates;
     private final Methods methods;
     private final Tracks tracks;
+    private final Households households;
     private final Clock clock;
 
-    ShelfController(Templates templates, Methods methods, Tracks tracks, Clock clock) {
+    ShelfController(Templates templates, Methods methods, Tracks tracks, Households households, Clock clock) {
+        this.households = households;
         this.templates = templates;
         this.methods = methods;
         this.tracks = tracks;
@@ -68,34 +76,83 @@ class ShelfController {
 
     @GetMapping("/shelf/{name}")
     String one(@AuthenticationPrincipal TrainerUser me, @PathVariable String name, Model model) {
-        model.addAttribute("listed", templates.listed(me, name, methods.ofPractice(me.practice()), A_DOG));
+        Listed listed = templates.listed(me, name, methods.ofPractice(me.practice()), A_DOG);
+        model.addAttribute("listed", listed);
+        model.addAttribute("older", tracks.older(me.practice(), name, TemplateFile.digest(listed.template())));
         return "shelf/template";
     }
 
     @GetMapping("/shelf/{name}.json")
     ResponseEntity<String> export(@AuthenticationPrincipal TrainerUser me, @PathVariable String name) {
-        Template template = templates.listed(me, name, methods.ofPractice(me.practice()), A_DOG).template();
+        Listed listed = templates.listed(me, name, methods.ofPractice(me.practice()), A_DOG);
+        Template template = listed.own().map(o -> listed.template().by(listed.template().author().isEmpty() ? o.madeBy() : listed.template().author(), o.version() + 1)).orElse(listed.template());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON)
                 .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name + ".json").build().toString()).body(TemplateFile.write(template));
     }
 
-    /** Keeps a track as an own template. */
-    @PostMapping("/tracks/{track}/template")
-    String ofTrack(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, RedirectAttributes flash) {
+    /** A track on its way to the shelf. */
+    record NamesForm(@Nullable String title, @Nullable String notes) {
+    }
+
+    /** Asks what shall stand in the place of names, before a track becomes an own template. */
+    @GetMapping("/tracks/{track}/template")
+    String names(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, Model model, RedirectAttributes flash) {
         TrackSteps map = tracks.get(me.practice(), track);
         if (map.steps().isEmpty()) {
-            flash.addFlashAttribute("refusal", "A template must have a step; this track has none yet.");
+            flash.addFlashAttribute("refusal", NO_STEP);
             return "redirect:/tracks/" + track;
         }
-        Template made = Written.of(map, templates.find(me.practice(), map.track().template()), School.read(map.track().school()));
-        return shelf(templates.add(me, made, Instant.now(clock)));
+        Template made = made(me, map);
+        model.addAttribute("form", new NamesForm(made.title(), made.notes()));
+        return names(me, map, made, List.of(), model);
+    }
+
+    private String names(TrainerUser me, TrackSteps map, Template made, List<String> others, Model model) {
+        List<Names.Name> names = Names.in(made, map.track().dogName(), households.facts(me.practice(), map.track().householdId()));
+        model.addAttribute("track", map.track());
+        model.addAttribute("names", others.size() != names.size() ? names : IntStream.range(0, names.size())
+                .mapToObj(i -> new Names.Name(names.get(i).name(), others.get(i), names.get(i).times(), names.get(i).where())).toList());
+        return "shelf/names";
+    }
+
+    private Template made(TrainerUser me, TrackSteps map) {
+        return Written.of(map, templates.find(me.practice(), map.track().template()), School.read(map.track().school())).by(me.signature(), 0);
+    }
+
+    /** Keeps a track as an own template, without the names. */
+    @PostMapping("/tracks/{track}/template")
+    String ofTrack(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @ModelAttribute("form") NamesForm form, BindingResult result, @RequestParam MultiValueMap<String, String> sent,
+                   Model model, RedirectAttributes flash) {
+        TrackSteps map = tracks.get(me.practice(), track);
+        if (map.steps().isEmpty()) {
+            flash.addFlashAttribute("refusal", NO_STEP);
+            return "redirect:/tracks/" + track;
+        }
+        Template made = made(me, map);
+        List<String> others = sent.getOrDefault("other", List.of()); // in the order in which the names were shown
+        List<Names.Name> names = Names.in(made, map.track().dogName(), households.facts(me.practice(), map.track().householdId()));
+        Map<String, String> instead = new LinkedHashMap<>();
+        for (int i = 0; i < names.size(); i++) {
+            instead.put(names.get(i).name(), i < others.size() && !others.get(i).isBlank() ? others.get(i).strip() : names.get(i).other());
+        }
+        Check check = new Check(result);
+        String title = form.title() == null ? made.title() : check.text("title", form.title(), 80);
+        String notes = check.optional("notes", form.notes(), 2000);
+        try {
+            if (!result.hasErrors()) {
+                return shelf(templates.add(me, Names.without(made.called(title, notes), instead), Instant.now(clock)));
+            }
+        } catch (BadFile e) {
+            result.rejectValue("title", "refused", String.join(". ", e.findings()));
+        }
+        return names(me, map, made, others, model);
     }
 
     /** An own copy to edit, of one that ships or that another trainer shares. */
     @PostMapping("/shelf/{name}/copy")
     String copy(@AuthenticationPrincipal TrainerUser me, @PathVariable String name) {
         Listed listed = templates.listed(me, name, methods.ofPractice(me.practice()), A_DOG);
-        return shelf(templates.add(me, listed.template(), Instant.now(clock)));
+        return shelf(templates.add(me, listed.template().by(listed.own().map(OwnTemplate::madeBy).orElse(me.signature()), 0), Instant.now(clock)));
     }
 
     @GetMapping("/shelf/own-{id}/edit")
@@ -161,6 +218,8 @@ class ShelfController {
             return "shelf/import";
         }
     }
+
+    private static final String NO_STEP = "A template must have a step; this track has none yet.";
 
     private static String shelf(long own) {
         return "redirect:/shelf/own-" + own;

@@ -39,7 +39,7 @@ class ShelfStepController {
     @GetMapping("/shelf/own-{id}/steps/{key}")
     String edit(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @PathVariable String key, Model model) {
         OwnTemplate own = templates.mine(me, id);
-        List<KeyedPlan> steps = own.template().in(usual(me), ShelfController.A_DOG).steps();
+        List<KeyedPlan> steps = own.template().in(usual(me), "{" + Schooling.DOG + "}").steps();
         StepPlan plan = key.equals(NEW) ? steps.get(steps.size() - 1).plan().withTitle("")
                 : steps.stream().filter(s -> s.key().equals(key)).findFirst().orElseThrow(() -> new NotFound("step " + key)).plan();
         model.addAttribute("form", StepForm.of(own.version(), plan));

@@ -70,6 +70,11 @@ public record Template(String format, String id, String title, String goal, Stri
         return new Template(format, id, title, goal, plan, kind, topic, word, say, needs, apart, ages, author, notes, version, others);
     }
 
+    /** The same under another title, with other notes. */
+    public Template called(String other, String otherNotes) {
+        return new Template(format, id, other, goal, plan, kind, topic, word, say, needs, apart, ages, author, otherNotes, version, steps);
+    }
+
     /** The same by somebody else, or as another version. */
     public Template by(String other, int otherVersion) {
         return new Template(format, id, title, goal, plan, kind, topic, word, say, needs, apart, ages, other, notes, otherVersion, steps);

@@ -12,6 +12,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.cfg.JsonNodeFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
@@ -21,12 +22,14 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import org.jspecify.annotations.Nullable;
+import org.springframework.util.DigestUtils;
 
 /** Reads and writes templates in the published format. */
 public final class TemplateFile {
 
     private static final ObjectMapper JSON = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
+    private static final ObjectMapper SORTED = JsonMapper.builder().enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS).enable(JsonNodeFeature.WRITE_PROPERTIES_SORTED).build();
     private static final Map<Feeding, String> FADE_KEYS = Map.of(Feeding.EVERY_OTHER, "food-every-other", Feeding.NOW_AND_THEN, "food-now-and-then", Feeding.NONE, "praise");
     private static final Map<Feeding, String> FADE_TITLES = Map.of(Feeding.EVERY_OTHER, "Food every other time", Feeding.NOW_AND_THEN, "Food now and then", Feeding.NONE, "Praise alone");
 
@@ -106,9 +109,22 @@ public final class TemplateFile {
         return read(write(template));
     }
 
+    static ObjectNode tree(Template template) {
+        return JSON.valueToTree(template);
+    }
+
     public static String write(Template template) {
         try {
             return JSON.writeValueAsString(template);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("a template cannot be written", e);
+        }
+    }
+
+    /** Tells a template from one that reads otherwise; whose it is and how often it was edited makes no difference. */
+    public static String digest(Template template) {
+        try {
+            return DigestUtils.md5DigestAsHex(SORTED.writeValueAsBytes(template.by("", 0).withId("")));
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("a template cannot be written", e);
         }

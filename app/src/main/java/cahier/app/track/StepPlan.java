@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -65,6 +66,12 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
     /** The same, measuring this. */
     public StepPlan measuring(@Nullable Measure other) {
         return new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching.measuring(other), spread);
+    }
+
+    /** The same with every text changed so; the word stays. */
+    public StepPlan reading(UnaryOperator<String> change) {
+        return new StepPlan(change.apply(title), change.apply(how), change.apply(place), distanceM, durationS, change.apply(distraction), change.apply(who), aid, word, pass, run, reps, sessions, minutes,
+                change.apply(onMiss), change.apply(cautions), teaching.reading(change), spread);
     }
 
     /** The same in one session of so many reps. */

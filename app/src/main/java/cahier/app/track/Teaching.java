@@ -8,6 +8,7 @@ import cahier.core.slip.Slip;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -41,6 +42,11 @@ public record Teaching(String pay, String equipment, Helper helper, List<Slip> s
     /** The same, measuring this. */
     public Teaching measuring(@Nullable Measure other) {
         return new Teaching(pay, equipment, helper, slips, events, payEveryS, payoffs, traits, other, feeding);
+    }
+
+    /** The same with every text changed so. */
+    Teaching reading(UnaryOperator<String> change) {
+        return new Teaching(change.apply(pay), change.apply(equipment), helper, slips, events.stream().map(change).toList(), payEveryS, payoffs, traits, measure, feeding);
     }
 
     /** With this chain of events, or none. */

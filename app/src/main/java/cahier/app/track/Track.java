@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param plan the trainer's own words for now
  * @param doneAt when its goal was reached, if it was
  * @param template the shelf's template it was made from; empty for the trainer's own
+ * @param templateDigest tells the template as it was taken from what it is now; empty where that is not known
  * @param school the method's choices with which the template's steps were written last, separated by commas
  * @param staleDays days without a rep after which it has gone stale
  * @param parkedUntil the day from which it is worked again, while it rests
@@ -23,22 +24,22 @@ import org.jspecify.annotations.Nullable;
  * @param overSince since when nobody works on it any more: it was taken off, its dog is gone, or the household was closed; none while it is worked on
  */
 public record Track(long id, PracticeId practiceId, long householdId, long dogId, String dogName, String title, String goal, String plan,
-                    TrackKind kind, Topic topic, int position, int staleDays, @Nullable Instant doneAt, String template, String school,
+                    TrackKind kind, Topic topic, int position, int staleDays, @Nullable Instant doneAt, String template, String templateDigest, String school,
                     @Nullable LocalDate parkedUntil, @Nullable Instant restsSince, String restsWhy, MovesOn movesOn, @Nullable Instant overSince, int version) {
 
     /** A track that is not kept yet. */
     public static Track fresh(PracticeId practice, long household, long dog, String title, String goal, String plan, TrackKind kind, Topic topic, String template, String school) {
-        return new Track(0, practice, household, dog, "", title, goal, plan, kind, topic, 0, Case.STALE_DAYS, null, template, school, null, null, "", MovesOn.TRAINER, null, 0);
+        return new Track(0, practice, household, dog, "", title, goal, plan, kind, topic, 0, Case.STALE_DAYS, null, template, "", school, null, null, "", MovesOn.TRAINER, null, 0);
     }
 
     /** The same with other words for now. */
     public Track withPlan(String other) {
-        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, other, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, restsSince, restsWhy, movesOn, overSince, version);
+        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, other, kind, topic, position, staleDays, doneAt, template, templateDigest, school, parkedUntil, restsSince, restsWhy, movesOn, overSince, version);
     }
 
     /** The same, moved on by whom the household's method says. */
     public Track movedOnBy(MovesOn who) {
-        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, restsSince, restsWhy, who, overSince, version);
+        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, templateDigest, school, parkedUntil, restsSince, restsWhy, who, overSince, version);
     }
 
     /** The same with other words about it. */
@@ -48,7 +49,7 @@ public record Track(long id, PracticeId practiceId, long householdId, long dogId
 
     /** The same as a trainer edited it. */
     public Track edited(String title, String goal, String plan, TrackKind kind, Topic topic, int staleDays, MovesOn movesOn, int version) {
-        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, school, parkedUntil, restsSince, restsWhy, movesOn, overSince, version);
+        return new Track(id, practiceId, householdId, dogId, dogName, title, goal, plan, kind, topic, position, staleDays, doneAt, template, templateDigest, school, parkedUntil, restsSince, restsWhy, movesOn, overSince, version);
     }
 
     /** Whether it rests on that day. */

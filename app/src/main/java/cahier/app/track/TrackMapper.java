@@ -17,7 +17,7 @@ interface TrackMapper {
 
     String COLUMNS = """
             select t.id, t.practice_id, t.household_id, t.dog_id, d.name as dog_name, t.title, t.goal, t.plan, t.kind, t.topic, t.position,
-                   t.stale_days, t.done_at, t.template, t.school, t.parked_until, t.rests_since, t.rests_why, t.moves_on,
+                   t.stale_days, t.done_at, t.template, t.template_digest, t.school, t.parked_until, t.rests_since, t.rests_why, t.moves_on,
                    coalesce(t.off_at, d.gone_at, h.closed_at) as over_since, t.version
             from track t join dog d on d.id = t.dog_id join household h on h.practice_id = t.practice_id and h.id = t.household_id
             where t.practice_id = #{practice}\s""";
@@ -66,6 +66,27 @@ interface TrackMapper {
 
     @Update("update track set school = #{school} where practice_id = #{practice} and id = #{id}")
     void settle(PracticeId practice, long id, String school);
+
+    @Update("update track set template_digest = #{digest} where practice_id = #{practice} and id = #{id}")
+    void settleTemplate(PracticeId practice, long id, String digest);
+
+    @Update("""
+            insert into track_template (practice_id, household_id, track_id, body)
+            select practice_id, household_id, id, #{body}::jsonb from track where practice_id = #{practice} and id = #{id}
+            on conflict (practice_id, track_id) do update set body = excluded.body""")
+    void keepTemplate(PracticeId practice, long id, String body);
+
+    @Select("select body::text from track_template where practice_id = #{practice} and track_id = #{id}")
+    Optional<String> keptTemplate(PracticeId practice, long id);
+
+    /** Tracks that are worked and were made from another version of a template, by household. */
+    @Select("""
+            select t.id, t.title, d.name as dog, h.name as household
+            from track t join dog d on d.id = t.dog_id join household h on h.practice_id = t.practice_id and h.id = t.household_id
+            where t.practice_id = #{practice} and t.template = #{template} and t.template_digest <> #{digest}
+              and t.done_at is null and t.off_at is null and d.gone_at is null and h.closed_at is null
+            order by h.name, t.id limit 100""")
+    List<Tracks.Older> older(PracticeId practice, String template, String digest);
 
     @Update("update track set position = #{position} where practice_id = #{practice} and id = #{id}")
     void place(PracticeId practice, long id, int position);

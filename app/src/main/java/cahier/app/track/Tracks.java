@@ -210,6 +210,26 @@ public class Tracks {
         tracks.settle(practice, track, school);
     }
 
+    /** Keeps the template as it was taken, or as it was looked at last. */
+    public void keepTemplate(PracticeId practice, long track, String digest, String body) {
+        tracks.settleTemplate(practice, track, digest);
+        tracks.keepTemplate(practice, track, body);
+    }
+
+    /** The template as it was taken; empty where that is not known. */
+    public Optional<String> keptTemplate(PracticeId practice, long track) {
+        return tracks.keptTemplate(practice, track);
+    }
+
+    /** A track that was made from another version of a template. */
+    public record Older(long id, String title, String dog, String household) {
+    }
+
+    /** Those that are worked and were made from another version of this template, or from one that is not known; 100 at the most. */
+    public List<Older> older(PracticeId practice, String template, String digest) {
+        return tracks.older(practice, template, digest);
+    }
+
     /** Takes a step out; false when the dog is on it and other steps are left, because then the trainer must say where it goes. */
     public boolean removeStep(PracticeId practice, long id, Instant now) {
         TrackSteps roadmap = locked(practice, step(practice, id).trackId());

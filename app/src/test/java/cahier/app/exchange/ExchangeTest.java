@@ -11,6 +11,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import cahier.app.household.Dog;
+import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
@@ -36,6 +38,8 @@ class ExchangeTest extends AppTest {
     private Roadmaps roadmaps;
     @Autowired
     private Answers answers;
+    @Autowired
+    private Households households;
 
     private Home home;
 
@@ -69,7 +73,12 @@ class ExchangeTest extends AppTest {
     @Test
     void aRoadmapComesBackInAnotherHouseholdWithEverythingThatBelongsToIt() throws Exception {
         Home other = homes.make(edda(), TrackKind.SKILL, 0);
-        upload("/households/" + other.id + "/roadmap/import", exported()).andExpect(redirectedUrl("/households/" + other.id + "/roadmap"));
+        String file = exported();
+        String dog = Long.toString(other.facts().dogs().get(0).id());
+        upload("/households/" + other.id + "/roadmap/import", file).andExpect(content().string(allOf(containsString("Which dog gets which tracks?"), containsString("Tracks of Pim go to"),
+                containsString("Loose lead by places needs a harness."))));
+        assertThat(ways(other)).hasSize(1);
+        send("/households/" + other.id + "/roadmap/import", "text", file, "name", "Pim", "dog", dog).andExpect(redirectedUrl("/households/" + other.id + "/roadmap"));
         List<RoadmapTrack> came = ways(other).subList(1, 4);
         List<RoadmapTrack> were = ways(home);
         for (int i = 0; i < 3; i++) {
@@ -83,6 +92,23 @@ class ExchangeTest extends AppTest {
         }
         assertThat(came.get(1).roadmap().number()).isEqualTo(3);
         send("/households/" + other.id + "/method", "NAMING", "NAMED_EARLY").andExpect(redirectedUrl("/households/" + other.id + "/method/changes"));
+    }
+
+    @Test
+    void aDogThatIsNotHereIsAskedAboutAndItsTracksNeverGoToAnotherUnasked() throws Exception {
+        asEdda(() -> {
+            households.put(edda().practice(), home.id, new Dog(0, "Quillan", "", null, null, 0));
+            return null;
+        });
+        String file = exported().replaceFirst("\"dog\" : \"Pim\"", "\"dog\" : \"Tollard\"");
+        upload("/households/" + home.id + "/roadmap/import", file).andExpect(content().string(allOf(containsString("Tracks of Tollard go to"), containsString("Tracks of Pim go to"),
+                containsString("selected=\"selected\">nobody"))));
+        send("/households/" + home.id + "/roadmap/import", "text", file, "name", "Tollard", "dog", "", "name", "Pim", "dog", "").andExpect(content().string(containsString("At least one dog must get its tracks.")));
+        assertThat(ways(home)).hasSize(3);
+        String quillan = Long.toString(home.facts().dogs().get(1).id());
+        send("/households/" + home.id + "/roadmap/import", "text", file, "name", "Tollard", "dog", quillan, "name", "Pim", "dog", "").andExpect(redirectedUrl("/households/" + home.id + "/roadmap"));
+        assertThat(ways(home)).hasSize(4).last().satisfies(w -> assertThat(w.track().dogName()).isEqualTo("Quillan"));
+        send("/households/" + home.id + "/roadmap/import", "text", file, "name", "Tollard", "dog", "999999", "name", "Pim", "dog", "x").andExpect(content().string(containsString("At least one dog")));
     }
 
     @Test

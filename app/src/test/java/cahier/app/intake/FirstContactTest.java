@@ -259,7 +259,7 @@ class FirstContactTest extends AppTest {
         for (String template : List.of("down", "front", "fetch")) {
             send(household() + "/tracks", "version", "0", "dog", Long.toString(dog), "template", template);
         }
-        open(household()).andExpect(says("The next homework asks for up to 26\u00a0min and 44 pieces a day; they have 8\u00a0min. Leave out “Front” first. 1 more open track stays out."));
+        open(household()).andExpect(says("The next homework asks for up to 26\u00a0min and 36 pieces a day; they have 8\u00a0min. Leave out “Front” first. 1 more open track stays out."));
     }
 
     @Test

@@ -65,6 +65,72 @@ class OwnTemplatesTest extends AppTest {
     }
 
     @Test
+    void namesOfDogsAndPeopleGoOutOfATemplateShownAndEditable() throws Exception {
+        asEdda(() -> {
+            var step = home.roadmap().steps().get(0);
+            tracks.saveStep(edda().practice(), step.id(), 0, step.plan().withTitle("Pim waits").withWho("Marit holds Pim"), now());
+            return null;
+        });
+        open("/tracks/" + home.track + "/template").andExpect(status().isOk()).andExpect(content().string(allOf(containsString("Pim, 2 times"), containsString("value=\"{name}\""), containsString("Marit"), containsString("somebody at home"))));
+        String address = send("/tracks/" + home.track + "/template", "title", "Waits, anywhere", "notes", "Begin at the gate.", "other", "{name}", "other", "a helper, seated").andReturn().getResponse().getRedirectedUrl();
+        Template made = template(address);
+        assertThat(List.of(made.title(), made.notes(), made.author())).containsExactly("Waits, anywhere", "Begin at the gate.", edda().signature());
+        StepPlan first = made.in(Schools.with(), "Sorrel").steps().get(0).plan();
+        assertThat(List.of(first.title(), first.who())).containsExactly("Sorrel waits", "A helper, seated holds Sorrel");
+        assertThat(TemplateFile.write(made)).doesNotContain("Pim").doesNotContain("Marit");
+        open(address).andExpect(content().string(allOf(containsString("Version 1."), containsString("Begin at the gate."))));
+        open(address + ".json").andExpect(content().string(allOf(containsString("\"version\" : 1"), containsString("\"author\" : "))));
+        send("/tracks/" + home.track + "/template", "title", "x".repeat(81), "notes", "kept").andExpect(content().string(allOf(containsString("must"), containsString("kept"))));
+    }
+
+    @Test
+    void aTrackFollowsANewerVersionStepByStep() throws Exception {
+        send("/shelf/down/copy");
+        String name = asEdda(() -> templates.ownOf(edda()).stream().filter(o -> o.template().title().equals("Down")).reduce((a, b) -> b)).orElseThrow().name();
+        long track = start(name);
+        String newer = "/tracks/" + track + "/newer";
+        open(newer).andExpect(content().string(containsString("Nothing: every step of this track reads as on the shelf")));
+        open("/tracks/" + track).andExpect(content().string(not(containsString("The shelf has this newer"))));
+
+        long id = OwnTemplate.idOf(name);
+        asEdda(() -> {
+            var sign = tracks.get(edda().practice(), track).steps().get(2);
+            tracks.saveStep(edda().practice(), sign.id(), 0, sign.plan().withTitle("My sign"), now());
+            Template t = templates.mine(edda(), id).template();
+            Template edited = Written.withStep(Written.withStep(Written.without(t, "hall"), "lured", steps("/shelf/" + name).get(0).withTitle("Follows a piece")), "sign", steps("/shelf/" + name).get(2).withPlace("hall"));
+            templates.save(edda(), id, 0, edited);
+            return null;
+        });
+        open("/tracks/" + track).andExpect(content().string(containsString("The shelf has this newer: 3 steps differ")));
+        open("/shelf/" + name).andExpect(content().string(containsString("1 track follows an older version")));
+        open(newer).andExpect(content().string(allOf(containsString("Follows a piece"), containsString("My sign"), containsString("goes out; its reps are"))));
+
+        send(newer, "take", "sign", "take", "hall").andExpect(redirectedUrl("/tracks/" + track));
+        List<StepPlan> now = asEdda(() -> tracks.get(edda().practice(), track)).steps().stream().map(s -> s.written()).toList();
+        assertThat(now).extracting(StepPlan::title).startsWith("Follows the lure", "A fist that waits", "My sign").doesNotContain("In the hall");
+        assertThat(now.get(2).place()).isEqualTo("hall");
+        open("/tracks/" + track).andExpect(content().string(not(containsString("The shelf has this newer"))));
+        TrainerUser neighbour = practices.trainerOf("Fallow Field Dogs", "Ines Marchetti", "ines@fallowfield.example");
+        mvc.perform(get(newer).with(user(neighbour))).andExpect(status().isNotFound());
+        send(neighbour, newer, "take", "lured").andExpect(status().isNotFound());
+    }
+
+    @Test
+    void aTrackOlderThanTheMemoryOfItsTemplateShowsAllThatDiffersAndTakesNothingUnasked() throws Exception {
+        long track = start("down");
+        asEdda(() -> {
+            tracks.keepTemplate(edda().practice(), track, "", "{}");
+            var step = tracks.get(edda().practice(), track).steps().get(0);
+            tracks.saveStep(edda().practice(), step.id(), 0, step.plan().withTitle("As it was"), now());
+            return null;
+        });
+        open("/tracks/" + track + "/newer").andExpect(content().string(allOf(containsString("older than Cahier"), containsString("As it was"), not(containsString("checked=\"checked\"")))));
+        send("/tracks/" + track + "/newer").andExpect(redirectedUrl("/tracks/" + track)).andExpect(flash().attribute("said", "The steps stay as they are."));
+        assertThat(asEdda(() -> tracks.get(edda().practice(), track)).steps().get(0).title()).isEqualTo("As it was");
+        open("/tracks/" + track + "/newer").andExpect(content().string(containsString("Nothing: every step")));
+    }
+
+    @Test
     void whatTheTemplateWroteGoesOnFollowingTheMethodAndWhatWasEditedStands() throws Exception {
         long track = start("down");
         asEdda(() -> {

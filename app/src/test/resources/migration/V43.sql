@@ -1,0 +1,1 @@
+insert into track_template values (9, 9, 9, '{"title": "Mat"}');
