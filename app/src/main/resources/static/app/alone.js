@@ -1,4 +1,4 @@
-// Six departures, timed from the door. Kept on the phone at once: a page that closes goes on where it was.
+// A session of departures, timed from the door. Kept on the phone at once: a page that closes goes on where it was.
 import { choose } from './chosen.js';
 import { afterUpset } from './departing.js';
 import { Queue, badge } from './queue.js';

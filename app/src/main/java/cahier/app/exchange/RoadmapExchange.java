@@ -99,7 +99,7 @@ public class RoadmapExchange {
         Lacking.Home home = readiness.home(practice, household);
         Map<String, List<FileTrack>> byDog = file.tracks().stream().collect(Collectors.groupingBy(FileTrack::dog, LinkedHashMap::new, Collectors.toList()));
         return byDog.entrySet().stream().map(e -> {
-            long usual = dogs.stream().filter(d -> d.name().equalsIgnoreCase(e.getKey())).findFirst().map(Dog::id).orElse(dogs.size() == 1 ? dogs.get(0).id() : 0L);
+            long usual = dogs.stream().filter(d -> d.name().equalsIgnoreCase(e.getKey())).findFirst().map(Dog::id).orElse(dogs.size() == 1 && byDog.size() == 1 ? dogs.get(0).id() : 0L);
             return new Arrival(e.getKey(), usual, e.getValue().stream().map(FileTrack::title).toList(), e.getValue().stream().flatMap(t -> lacks(t, home).stream()).toList());
         }).toList();
     }

@@ -82,7 +82,7 @@ class OutingPagesController {
         return "owner/watch";
     }
 
-    /** The next six departures, timed. */
+    /** The next departures, timed. */
     @GetMapping("/o/{token}/alone")
     String alone(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         Beside beside = beside(owner, Work.DEPARTURE, Topic.ALONE);

@@ -43,7 +43,7 @@ class AccessibilityTest extends AppTest {
                 household + "?facts=dogs", household + "?facts=places", household + "?facts=words", household + "?facts=lessons",
                 household + "/edit", household + "/intake", household + "/flags/new",
                 household + "/method", household + "/baselines", "/flags/1", "/flags/1/letter", household + "/tracks/new", track, track + "/edit", track + "/overrule", track + "/split", track + "/steps/new", track + "/climb", track + "/place?place=1",
-                household + "/roadmap", household + "/distances", household + "/roadmap/import", household + "/method/changes", "/shelf", "/shelf/bed-while-someone-comes", "/shelf/import",
+                household + "/roadmap", household + "/distances", household + "/roadmap/import", household + "/method/changes", "/shelf", "/shelf/bed-while-someone-comes", "/shelf/import", "/shelf/compare?t=stay&t=wait", track + "/newer", track + "/template",
                 "/sheets", "/sheets/1", "/lessons", "/lessons/1", "/lessons/4", "/lessons/4/close", "/bench/sight-line?household=3", "/bench/triangle", "/bench/provisions", "/forecasts", "/households/3/distances", "/households/5/alone", "/households/1/week", "/households/3/handling?on=2026-11-01", "/outbox", "/outbox/texts/HOMEWORK", "/settings", "/settings/method", "/settings/keeping", "/settings/bring-in", "/account", household + "/leave", household + "/erase", household + "/history", household + "/looks", "/households/closed", household + "?facts=dogs&edit=1", household + "/homework", "/sheets/1/print", "/nowhere");
         String today = "/o/demo-sorrel-7Gm2xTf5Wd8RkPz4Hn6jBv1q";
         try (Browser browser = browser().expecting("status of 404")) {

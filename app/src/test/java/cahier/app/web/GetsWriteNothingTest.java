@@ -32,7 +32,7 @@ class GetsWriteNothingTest extends AppTest {
     /** Rows of signing in and of the schedule, which no page writes; and who looked, which is written beside the page. */
     private static final Set<String> NO_DATA = Set.of("look", "brake", "spring_session", "spring_session_attributes", "shedlock", "flyway_schema_history");
     /** What a page needs in its address beside numbers. */
-    private static final Map<String, String> ASKS = Map.of("/bench/recording.wav", "?spell=3", "/tracks/{id}/payback", "?uses=4", "/tracks/{id}/what-if", "?pass=RUN&run=5",
+    private static final Map<String, String> ASKS = Map.of("/shelf/compare", "?t=stay&t=wait", "/bench/recording.wav", "?spell=3", "/tracks/{id}/payback", "?uses=4", "/tracks/{id}/what-if", "?pass=RUN&run=5",
             "/effort", "?pass=RUN&run=5&reps=8&sessions=2");
     private static final String TIMES = "select coalesce(sum(times), 0) from look";
     private static final Pattern ABOUT_NO_HOUSEHOLD = Pattern.compile("^/(o|shelf|outbox|calendar|erasures|new-password)/");

@@ -10,6 +10,9 @@ public final class NextTarget {
 
     /** Shares of the target; the longest is never the last. */
     private static final List<Double> SHARES = List.of(0.2, 0.6, 0.4, 1.0, 0.3, 0.2);
+    /** Which of them go first where a session is too long, the longest first. */
+    private static final List<Integer> LEFT_OUT = List.of(1, 2, 4, 0);
+    private static final int MOST_S = 1800;
     private static final double SHORT_S = 300;
     private static final double MIDDLE_S = 1800;
     private static final double SHORT_GROWTH = 0.25;
@@ -71,7 +74,10 @@ public final class NextTarget {
         return way;
     }
 
-    /** The six departures of a session, in whole seconds and in order: the target rounded up, the others down to handy seconds. */
+    /**
+     * The departures of a session, in whole seconds and in order: the target rounded up, the others down to handy seconds. Six of them; where together they are longer than half
+     * an hour the longest of the others are left out one by one, so that long targets have fewer. The target and the short one at the end always stay.
+     */
     public static List<Integer> departures(double target) {
         if (!(target >= LEAST_S)) {
             throw new IllegalArgumentException("target must be 1 s or more, was " + target);
@@ -80,6 +86,11 @@ public final class NextTarget {
         for (double share : SHARES) {
             seconds.add((int) (share == 1 ? Math.ceil(target) : Math.max(LEAST_S, Unit.SECONDS.down(share * target))));
         }
-        return seconds;
+        for (int shorten : LEFT_OUT) {
+            if (seconds.stream().mapToInt(i -> i).sum() > MOST_S) {
+                seconds.set(shorten, 0);
+            }
+        }
+        return seconds.stream().filter(s -> s > 0).toList();
     }
 }
