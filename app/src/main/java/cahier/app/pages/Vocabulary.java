@@ -29,6 +29,8 @@ import cahier.app.method.MethodWords;
 import cahier.app.passing.PassingWords;
 import cahier.app.probe.ProbeWords;
 import cahier.app.roadmap.Roadmaps;
+import cahier.app.shelf.Age;
+import cahier.app.shelf.Sought;
 import cahier.app.step.EffortWords;
 import cahier.app.track.Helper;
 import cahier.app.track.MeasureWords;
@@ -74,6 +76,7 @@ import org.thymeleaf.expression.IExpressionObjectFactory;
 class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
 
     private static final Map<String, Class<?>> NAMES = Map.ofEntries(
+            entry("age", Age.class),
             entry("aid", Aid.class),
             entry("alarmKind", Alarm.Kind.class),
             entry("clashWords", ClashWords.class),
@@ -111,6 +114,8 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("signal", Signal.class),
             entry("slip", Slip.class),
             entry("slipWords", SlipWords.class),
+            entry("soughtThings", Sought.class),
+            entry("soughtWhere", Sought.Where.class),
             entry("stepPlan", StepPlan.class),
             entry("suggestionWords", SuggestionWords.class),
             entry("textKind", TextKind.class),

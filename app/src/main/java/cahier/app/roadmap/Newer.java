@@ -1,6 +1,7 @@
 package cahier.app.roadmap;
 
 import cahier.app.scope.PracticeId;
+import cahier.app.shelf.BadFile;
 import cahier.app.shelf.School;
 import cahier.app.shelf.Template;
 import cahier.app.shelf.TemplateFile;
@@ -38,8 +39,22 @@ public class Newer {
         if (track.template().isEmpty()) {
             return Optional.empty();
         }
-        Optional<Template> kept = track.templateDigest().isEmpty() ? Optional.empty() : tracks.keptTemplate(track.practiceId(), track.id()).map(TemplateFile::read);
-        return kept.or(() -> templates.find(track.practiceId(), track.template()));
+        return kept(track).or(() -> templates.find(track.practiceId(), track.template()));
+    }
+
+    /** What was kept of it; nothing where it was kept in a way that is no longer read. */
+    private Optional<Template> kept(Track track) {
+        try {
+            return track.templateDigest().isEmpty() ? Optional.empty() : tracks.keptTemplate(track.practiceId(), track.id()).map(TemplateFile::read);
+        } catch (BadFile e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Tells the template as it is now from what it may be by the time an answer comes; empty where there is none. */
+    @Transactional(readOnly = true)
+    String now(Track track) {
+        return templates.find(track.practiceId(), track.template()).map(TemplateFile::digest).orElse("");
     }
 
     /** What the template has newer than the track; empty where it has nothing, or its goal is reached. */
@@ -56,7 +71,7 @@ public class Newer {
     private TrackChange change(TrackSteps map, Template now) {
         Track track = map.track();
         Method school = School.read(track.school());
-        Template.InSchool before = track.templateDigest().isEmpty() ? asItStands(map) : taken(track).orElse(now).in(school, track.dogName());
+        Template.InSchool before = kept(track).map(t -> t.in(school, track.dogName())).orElseGet(() -> asItStands(map));
         return TrackChange.of(track, map.steps(), before, now.in(school, track.dogName()));
     }
 

@@ -39,6 +39,7 @@ class NewerController {
         model.addAttribute("track", map.track());
         model.addAttribute("household", households.get(me.practice(), map.track().householdId()));
         model.addAttribute("change", newer.pending(map).orElse(null));
+        model.addAttribute("seen", newer.now(map.track()));
         return "roadmap/newer";
     }
 
@@ -46,11 +47,15 @@ class NewerController {
      * Takes the ticked steps; the others stay as they are.
      *
      * @param take keys of steps
+     * @param seen tells the version that was shown
      */
     @PostMapping("/tracks/{id}/newer")
     String take(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam(defaultValue = "") Set<String> take, @RequestParam(defaultValue = "false") boolean order,
-                @RequestParam(defaultValue = "false") boolean goal, RedirectAttributes flash) {
-        tracks.get(me.practice(), id);
+                @RequestParam(defaultValue = "false") boolean goal, @RequestParam(defaultValue = "") String seen, RedirectAttributes flash) {
+        if (!newer.now(tracks.get(me.practice(), id).track()).equals(seen)) {
+            flash.addFlashAttribute("refusal", "The template was changed once more meanwhile. Nothing was taken: look again.");
+            return "redirect:/tracks/" + id + "/newer";
+        }
         try {
             newer.take(me.practice(), id, new Taken.Choice(Optional.of(take), order, goal), me.signature(), Instant.now(clock));
             flash.addFlashAttribute("said", take.isEmpty() && !order && !goal ? "The steps stay as they are." : "The steps you ticked read as on the shelf now.");

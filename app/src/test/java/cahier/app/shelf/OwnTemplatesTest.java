@@ -105,7 +105,8 @@ class OwnTemplatesTest extends AppTest {
         open("/shelf/" + name).andExpect(content().string(containsString("1 track follows an older version")));
         open(newer).andExpect(content().string(allOf(containsString("Follows a piece"), containsString("My sign"), containsString("goes out; its reps are"))));
 
-        send(newer, "take", "sign", "take", "hall").andExpect(redirectedUrl("/tracks/" + track));
+        send(newer, "take", "sign", "seen", "another").andExpect(redirectedUrl(newer)).andExpect(flash().attribute("refusal", "The template was changed once more meanwhile. Nothing was taken: look again."));
+        send(newer, "take", "sign", "take", "hall", "seen", TemplateFile.digest(template("/shelf/" + name))).andExpect(redirectedUrl("/tracks/" + track));
         List<StepPlan> now = asEdda(() -> tracks.get(edda().practice(), track)).steps().stream().map(s -> s.written()).toList();
         assertThat(now).extracting(StepPlan::title).startsWith("Follows the lure", "A fist that waits", "My sign").doesNotContain("In the hall");
         assertThat(now.get(2).place()).isEqualTo("hall");
@@ -125,7 +126,7 @@ class OwnTemplatesTest extends AppTest {
             return null;
         });
         open("/tracks/" + track + "/newer").andExpect(content().string(allOf(containsString("older than Cahier"), containsString("As it was"), not(containsString("checked=\"checked\"")))));
-        send("/tracks/" + track + "/newer").andExpect(redirectedUrl("/tracks/" + track)).andExpect(flash().attribute("said", "The steps stay as they are."));
+        send("/tracks/" + track + "/newer", "seen", TemplateFile.digest(Shelves.shipped("down"))).andExpect(redirectedUrl("/tracks/" + track)).andExpect(flash().attribute("said", "The steps stay as they are."));
         assertThat(asEdda(() -> tracks.get(edda().practice(), track)).steps().get(0).title()).isEqualTo("As it was");
         open("/tracks/" + track + "/newer").andExpect(content().string(containsString("Nothing: every step")));
     }
