@@ -71,6 +71,7 @@ class ShelfController {
     @GetMapping("/shelf")
     String all(@AuthenticationPrincipal TrainerUser me, @ModelAttribute("sought") Sought sought, Model model) {
         model.addAttribute("shelf", templates.listed(me, methods.ofPractice(me.practice()), A_DOG, sought));
+        model.addAttribute("none", Map.of());
         return "shelf/shelf";
     }
 
