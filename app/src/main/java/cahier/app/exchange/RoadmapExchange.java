@@ -132,7 +132,7 @@ public class RoadmapExchange {
         }
         for (List<Integer> pair : file.apart()) {
             if (made.keySet().containsAll(pair)) {
-                roadmaps.keepApart(me.practice(), household, made.get(pair.get(0)).get(0).trackId(), made.get(pair.get(1)).get(0).trackId(), true);
+                roadmaps.keepApart(me.practice(), household, track(made, pair.get(0)), track(made, pair.get(1)), true);
             }
         }
         return made.values().stream().map(steps -> steps.get(0).trackId()).toList();
@@ -152,7 +152,11 @@ public class RoadmapExchange {
     }
 
     private static Step step(Map<Integer, List<Step>> made, FileStop stop) {
-        return made.get(stop.track()).get(stop.step() - 1);
+        return Objects.requireNonNull(made.get(stop.track())).get(stop.step() - 1);
+    }
+
+    private static long track(Map<Integer, List<Step>> made, int number) {
+        return Objects.requireNonNull(made.get(number)).get(0).trackId();
     }
 
     private static String or(@Nullable String text) {
