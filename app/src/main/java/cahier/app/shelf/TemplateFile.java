@@ -77,7 +77,7 @@ public final class TemplateFile {
         ObjectNode base = steps.stream().filter(s -> at.isEmpty() ? !s.has("when") : at.equals(s.path("key").asText())).reduce((a, b) -> b).orElse(steps.get(steps.size() - 1));
         for (Feeding feeding : Feeding.EVERY_TIME.downTo(Feeding.valueOf(fade.path("to").asText(Feeding.NONE.name())))) {
             if (feeding != Feeding.EVERY_TIME) {
-                ObjectNode step = base.deepCopy().without(List.of("naming", "early", "fixed", "silent"));
+                ObjectNode step = base.deepCopy().without(List.of("naming", "early", "fixed", "silent", "payEveryS"));
                 step.put("key", FADE_KEYS.get(feeding)).put("title", FADE_TITLES.get(feeding)).put("how", fade.path("how").asText()).put("feeding", feeding.name())
                         .put("when", Choice.FOOD_FADED.name());
                 whole.withArray("steps").add(step);

@@ -344,6 +344,7 @@ class ShelfTest {
         boolean fades = template.kind() == TrackKind.SKILL && !PAID_WITHOUT_FOOD.contains(template.id());
         assertThat(faded).as(template.id()).isEqualTo(!fades ? List.of() : FED_FOR_GOOD.contains(template.id()) ? List.of(Feeding.EVERY_OTHER, Feeding.NOW_AND_THEN)
                 : List.of(Feeding.EVERY_OTHER, Feeding.NOW_AND_THEN, Feeding.NONE));
+        assertThat(template.in(Schools.with(), "Pim").steps()).filteredOn(k -> k.plan().teaching().fed() != Feeding.EVERY_TIME).allMatch(k -> k.plan().teaching().payEveryS() == null);
         assertThat(template.in(Schools.with(FOOD_TO_THE_END), "Pim").steps()).allMatch(k -> k.plan().teaching().fed() == Feeding.EVERY_TIME);
     }
 

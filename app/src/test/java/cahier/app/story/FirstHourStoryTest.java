@@ -93,7 +93,7 @@ class FirstHourStoryTest extends AppTest {
             book(trainer);
             begin(trainer, "The first homework");
             assertThat(trainer.locator("main")).containsText("Settle on a mat, step 1, needs a mat.");
-            assertThat(trainer.locator(".goes").filter(new Locator.FilterOptions().setHasText("Leave it"))).containsText("Step 5 of 13");
+            assertThat(trainer.locator(".goes").filter(new Locator.FilterOptions().setHasText("Leave it"))).containsText("Step 5 of 17");
             click(button(trainer, "Agree on “leave”"));
             assertThat(trainer.locator("main")).not().containsText("not agreed yet");
             Browser.fits(trainer);

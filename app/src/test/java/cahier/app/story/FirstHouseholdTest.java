@@ -91,12 +91,12 @@ class FirstHouseholdTest extends AppTest {
         assertThat(last).containsText("3.05\u00a0m (10\u00a0ft)");
         last.locator("summary").click();
         last.getByText("Move earlier").click();
-        assertThat(trainer.locator(".steps tbody tr").nth(12)).containsText("In the park");
-        trainer.locator(".steps tbody tr").nth(12).locator("summary").click();
-        trainer.locator(".steps tbody tr").nth(12).getByText("Remove").click();
-        assertThat(trainer.locator(".steps tbody tr")).hasCount(13);
+        assertThat(trainer.locator(".steps tbody tr").nth(16)).containsText("In the park");
+        trainer.locator(".steps tbody tr").nth(16).locator("summary").click();
+        trainer.locator(".steps tbody tr").nth(16).getByText("Remove").click();
+        assertThat(trainer.locator(".steps tbody tr")).hasCount(17);
         trainer.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
-        assertThat(trainer.locator(".steps tbody tr")).hasCount(14);
+        assertThat(trainer.locator(".steps tbody tr")).hasCount(18);
         Browser.fits(trainer);
         trainer.locator(".margin a").first().click();
     }

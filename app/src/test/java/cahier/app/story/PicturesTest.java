@@ -48,7 +48,7 @@ class PicturesTest extends AppTest {
             take(trainer, "/shelf", "shelf");
             take(trainer, "/households/2/roadmap", "roadmap");
             take(trainer, "/households/1/week", "week");
-            take(trainer, "/tracks/2/rehearse?pass=BLOCKS&answers=OWNER_MOVES_ON", "rehearsal");
+            take(trainer, "/shelf/compare?t=wait&t=stay", "compare");
             trainer.navigate("/households/1");
             trainer.locator(".track").filter(new Locator.FilterOptions().setHasText("Leave it")).locator(".cross").click();
             assertThat(trainer.locator("#track-2 .note.is-done")).isVisible();

@@ -85,7 +85,7 @@ class RoadmapStoryTest extends AppTest {
         Browser.fits(trainer);
         hand.press("Add the tracks");
         assertThat(trainer.locator("h1")).hasText("Roadmap");
-        assertThat(trainer.locator(".ways").first()).containsText("From step 4 on it waits for Attention, step 7: At the open door.");
+        assertThat(trainer.locator(".ways").first()).containsText("From step 5 on it waits for Attention, step 9: At the open door.");
         Browser.fits(trainer);
         hand.press("Issue the ticked tracks");
         assertThat(trainer.locator(".goes")).hasCount(3);
@@ -106,7 +106,7 @@ class RoadmapStoryTest extends AppTest {
         assertThat(trainer.locator("h1")).hasText("What the method changes");
         assertThat(trainer.locator("main")).containsText("Down, Moss");
         assertThat(trainer.locator("main")).containsText("Say your try-again word once, softly.");
-        assertThat(trainer.locator("main")).containsText("New order: 1. Follows the lure, 2. On the word, 3. Empty hand");
+        assertThat(trainer.locator("main")).containsText("New order: 1. Follows the lure, 2. On the word, 3. A fist that waits");
         Browser.fits(trainer);
         trainer.getByText("Loose lead by places, Moss").click();
         trainer.click("text=Change the ticked tracks");
@@ -125,12 +125,16 @@ class RoadmapStoryTest extends AppTest {
         String edited = text.replace("\"title\" : \"Down\"", "\"title\" : \"Down, on grass\"");
         trainer.click("text=Import");
         trainer.setInputFiles("#file", new FilePayload("mine.json", "application/json", edited.replace("\"sessions\" : 3", "\"sessions\" : 30").getBytes(StandardCharsets.UTF_8)));
-        trainer.click("text=Add its tracks");
+        trainer.click("text=Look at its tracks");
         assertThat(trainer.locator(".findings")).containsText("tracks[0].steps[0].sessions: must have a maximum value of 20, was 30");
         assertThat(trainer.locator("#text")).hasValue(Pattern.compile("Down, on grass"));
         Browser.fits(trainer);
         trainer.fill("#text", edited);
-        trainer.click("text=Add its tracks");
+        trainer.click("text=Look at its tracks");
+        assertThat(trainer.locator("h1")).hasText("Which dog gets which tracks?");
+        assertThat(trainer.getByLabel("Tracks of Moss go to")).not().hasValue("");
+        Browser.fits(trainer);
+        trainer.click("text=Add the tracks");
         assertThat(trainer.locator("h1")).hasText("Roadmap");
         assertThat(trainer.locator(".ways > li:has(.tick)")).hasCount(6);
         assertThat(trainer.locator(".ways").first()).containsText("Down, on grass");
@@ -152,6 +156,9 @@ class RoadmapStoryTest extends AppTest {
         Trainer.tab(trainer, "Roadmap");
         trainer.locator(".ways b:text-is('Down, on grass')").click();
         trainer.click("text=Save as a template");
+        assertThat(trainer.locator("h1")).hasText("Save as a template");
+        Browser.fits(trainer);
+        trainer.click("text=Put it on the shelf");
         assertThat(trainer.locator("h1")).hasText("Down, on grass");
         assertThat(trainer.locator(".page").first()).containsText("seen by you alone");
         trainer.click("text=Share with the practice");
