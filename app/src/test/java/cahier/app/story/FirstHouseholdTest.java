@@ -150,10 +150,10 @@ class FirstHouseholdTest extends AppTest {
         assertThat(trainer.locator(".head")).containsText("Joss held the food.");
         Browser.fits(trainer);
         track.locator(".note").getByText("Accept").click();
-        assertThat(track).containsText("Step 2 of 14");
+        assertThat(track).containsText("Step 2 of 18");
         assertThat(track.locator(".written").last()).containsText(Pattern.compile("now on step 2.*Imre"));
         track.locator(".note").getByText("Undo").click();
-        assertThat(track).containsText("Step 1 of 14");
+        assertThat(track).containsText("Step 1 of 18");
         track.locator(".note").getByText("Overrule…").click();
         Browser.fits(trainer);
         trainer.click("label:has-text('Stay at 1')");
