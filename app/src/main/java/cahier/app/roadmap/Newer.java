@@ -1,7 +1,6 @@
 package cahier.app.roadmap;
 
 import cahier.app.scope.PracticeId;
-import cahier.app.shelf.BadFile;
 import cahier.app.shelf.School;
 import cahier.app.shelf.Template;
 import cahier.app.shelf.TemplateFile;
@@ -34,23 +33,6 @@ public class Newer {
         this.taken = taken;
     }
 
-    /** The template as the track took it; as it is now where that was never kept. */
-    Optional<Template> taken(Track track) {
-        if (track.template().isEmpty()) {
-            return Optional.empty();
-        }
-        return kept(track).or(() -> templates.find(track.practiceId(), track.template()));
-    }
-
-    /** What was kept of it; nothing where it was kept in a way that is no longer read. */
-    private Optional<Template> kept(Track track) {
-        try {
-            return track.templateDigest().isEmpty() ? Optional.empty() : tracks.keptTemplate(track.practiceId(), track.id()).map(TemplateFile::read);
-        } catch (BadFile e) {
-            return Optional.empty();
-        }
-    }
-
     /** Tells the template as it is now from what it may be by the time an answer comes; empty where there is none. */
     @Transactional(readOnly = true)
     String now(Track track) {
@@ -71,7 +53,7 @@ public class Newer {
     private TrackChange change(TrackSteps map, Template now) {
         Track track = map.track();
         Method school = School.read(track.school());
-        Template.InSchool before = kept(track).map(t -> t.in(school, track.dogName())).orElseGet(() -> asItStands(map));
+        Template.InSchool before = templates.kept(track).map(t -> t.in(school, track.dogName())).orElseGet(() -> asItStands(map));
         return TrackChange.of(track, map.steps(), before, now.in(school, track.dogName()));
     }
 

@@ -4,6 +4,7 @@ import cahier.app.method.Methods;
 import cahier.app.scope.PracticeId;
 import cahier.app.shelf.School;
 import cahier.app.shelf.Template;
+import cahier.app.shelf.Templates;
 import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
@@ -21,14 +22,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class SchoolChange {
 
     private final Tracks tracks;
-    private final Newer newer;
+    private final Templates templates;
     private final Taken taken;
     private final Methods methods;
     private final Roadmaps roadmaps;
 
-    SchoolChange(Tracks tracks, Newer newer, Taken taken, Methods methods, Roadmaps roadmaps) {
+    SchoolChange(Tracks tracks, Templates templates, Taken taken, Methods methods, Roadmaps roadmaps) {
         this.tracks = tracks;
-        this.newer = newer;
+        this.templates = templates;
         this.taken = taken;
         this.methods = methods;
         this.roadmaps = roadmaps;
@@ -42,7 +43,7 @@ public class SchoolChange {
 
     private Optional<TrackChange> change(TrackSteps map, Method method) {
         Track track = map.track();
-        Optional<Template> template = newer.taken(track);
+        Optional<Template> template = templates.taken(track);
         if (template.isEmpty() || track.school().equals(School.write(method))) {
             return Optional.empty();
         }

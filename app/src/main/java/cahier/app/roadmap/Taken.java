@@ -41,19 +41,16 @@ class Taken {
         }
     }
 
-    /** Of a step that goes while the dog is on it, the dog goes to the first step that comes, else to the first of all. */
+    /** Of a step that goes while the dog is on it, the dog goes to what stands in its place then: the step after the last one before it that stays. */
     void take(PracticeId practice, TrackChange change, Choice choice, String who, Instant now) {
         long track = change.track().id();
         List<Step> before = tracks.get(practice, track).steps();
         List<Long> order = new ArrayList<>();
-        Optional<Long> came = Optional.empty();
         for (TrackChange.Slot slot : change.slots()) {
             Step step = slot.step();
             if (step == null) {
                 if (choice.takes(slot.plan().key())) {
-                    long id = tracks.addStep(practice, track, slot.plan(), Integer.MAX_VALUE, now);
-                    came = came.or(() -> Optional.of(id));
-                    order.add(id);
+                    order.add(tracks.addStep(practice, track, slot.plan(), Integer.MAX_VALUE, now));
                 }
             } else {
                 if (slot.changes() && choice.takes(slot.plan().key())) {
@@ -68,10 +65,11 @@ class Taken {
             inTheirOldPlaces(order, stay);
         }
         stay.stream().filter(id -> !order.contains(id)).forEach(id -> order.add(1 + lastBefore(order, stay.subList(0, stay.indexOf(id))), id));
-        long inItsPlace = came.orElse(order.isEmpty() ? 0 : order.get(0));
+        List<Long> were = before.stream().map(Step::id).toList();
         for (Step step : gone) {
-            if (tracks.get(practice, track).current().filter(s -> s.id() == step.id()).isPresent() && inItsPlace != 0) {
-                tracks.move(practice, track, inItsPlace, null, null, who, now);
+            if (tracks.get(practice, track).current().filter(s -> s.id() == step.id()).isPresent() && !order.isEmpty()) {
+                int place = 1 + lastBefore(order, were.subList(0, were.indexOf(step.id())));
+                tracks.move(practice, track, order.get(Math.min(place, order.size() - 1)), null, null, who, now);
             }
             tracks.removeStep(practice, step.id(), now);
         }

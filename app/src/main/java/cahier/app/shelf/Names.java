@@ -2,6 +2,8 @@ package cahier.app.shelf;
 
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
+import cahier.app.household.GoneDog;
+import cahier.app.household.LeftPerson;
 import cahier.app.household.Person;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -16,6 +18,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** The names of a household that stand in a template made of one of its tracks, and what stands there instead. */
 final class Names {
@@ -39,11 +42,9 @@ final class Names {
     static List<Name> in(Template template, String dog, Facts facts) {
         Map<String, String> usual = new LinkedHashMap<>();
         usual.put(dog, "{" + Schooling.DOG + "}");
-        facts.dogs().stream().map(Dog::name).forEach(name -> usual.putIfAbsent(name, "the other dog"));
-        for (Person person : facts.people()) {
-            usual.putIfAbsent(person.name(), "somebody at home");
-            usual.putIfAbsent(person.called(), "somebody at home");
-        }
+        Stream.concat(facts.dogs().stream().map(Dog::name), facts.gone().stream().map(GoneDog::name)).forEach(name -> usual.putIfAbsent(name, "the other dog"));
+        Stream.concat(facts.people().stream().map(Person::name), facts.left().stream().map(LeftPerson::name)).flatMap(name -> Stream.of(name, name.strip().split("\\s")[0]))
+                .forEach(name -> usual.putIfAbsent(name, "somebody at home"));
         usual.putIfAbsent(facts.household().name(), "the household");
         List<String> texts = new ArrayList<>();
         each(TemplateFile.tree(template), text -> {
@@ -52,7 +53,7 @@ final class Names {
         });
         List<Name> names = new ArrayList<>();
         usual.forEach((name, other) -> {
-            List<String> where = texts.stream().filter(t -> word(name).matcher(t).find()).toList();
+            List<String> where = name.isBlank() ? List.of() : texts.stream().filter(t -> word(name).matcher(t).find()).toList();
             int times = where.stream().mapToInt(t -> (int) word(name).matcher(t).results().count()).sum();
             if (times > 0) {
                 names.add(new Name(name, other, times, where.get(0).length() > SHOWN ? where.get(0).substring(0, SHOWN) + "…" : where.get(0)));

@@ -117,7 +117,7 @@ class ShelfController {
     }
 
     private Template made(TrainerUser me, TrackSteps map) {
-        return Written.of(map, templates.find(me.practice(), map.track().template()), School.read(map.track().school())).by(me.signature(), 0);
+        return Written.of(map, templates.taken(map.track()), School.read(map.track().school())).by(me.signature(), 0);
     }
 
     /** Keeps a track as an own template, without the names. */

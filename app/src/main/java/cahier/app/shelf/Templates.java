@@ -6,6 +6,8 @@ import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 import cahier.app.track.KeyedPlan;
 import cahier.app.track.StepPlan;
+import cahier.app.track.Track;
+import cahier.app.track.Tracks;
 import cahier.app.web.NotFound;
 import cahier.app.web.StaleEdit;
 import cahier.core.gate.Topic;
@@ -30,8 +32,10 @@ public class Templates {
     private final Shelf shelf;
     private final OwnTemplateMapper own;
     private final Costs costs;
+    private final Tracks tracks;
 
-    Templates(Shelf shelf, OwnTemplateMapper own, Costs costs) {
+    Templates(Shelf shelf, OwnTemplateMapper own, Costs costs, Tracks tracks) {
+        this.tracks = tracks;
         this.shelf = shelf;
         this.own = own;
         this.costs = costs;
@@ -40,6 +44,20 @@ public class Templates {
     /** By the name a track keeps: the id of one that ships, or that of an own one, even a removed one. */
     public Optional<Template> find(PracticeId practice, String name) {
         return OwnTemplate.isName(name) ? own.find(practice, OwnTemplate.idOf(name)).map(r -> TemplateFile.read(r.body())) : shelf.find(name);
+    }
+
+    /** The template as a track took it; as it is now where that was never kept. */
+    public Optional<Template> taken(Track track) {
+        return track.template().isEmpty() ? Optional.empty() : kept(track).or(() -> find(track.practiceId(), track.template()));
+    }
+
+    /** What was kept of the template that a track took; nothing where nothing was, or in a way that is no longer read. */
+    public Optional<Template> kept(Track track) {
+        try {
+            return track.templateDigest().isEmpty() ? Optional.empty() : tracks.keptTemplate(track.practiceId(), track.id()).map(TemplateFile::read);
+        } catch (BadFile e) {
+            return Optional.empty();
+        }
     }
 
     /** One that this trainer may start from. */

@@ -68,9 +68,9 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         return new StepPlan(title, how, place, distanceM, durationS, distraction, who, aid, word, pass, run, reps, sessions, minutes, onMiss, cautions, teaching.measuring(other), spread);
     }
 
-    /** The same with every text changed so; the word stays. */
+    /** The same with every text changed so. */
     public StepPlan reading(UnaryOperator<String> change) {
-        return new StepPlan(change.apply(title), change.apply(how), change.apply(place), distanceM, durationS, change.apply(distraction), change.apply(who), aid, word, pass, run, reps, sessions, minutes,
+        return new StepPlan(change.apply(title), change.apply(how), change.apply(place), distanceM, durationS, change.apply(distraction), change.apply(who), aid, change.apply(word), pass, run, reps, sessions, minutes,
                 change.apply(onMiss), change.apply(cautions), teaching.reading(change), spread);
     }
 

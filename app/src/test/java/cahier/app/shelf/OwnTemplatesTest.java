@@ -68,15 +68,15 @@ class OwnTemplatesTest extends AppTest {
     void namesOfDogsAndPeopleGoOutOfATemplateShownAndEditable() throws Exception {
         asEdda(() -> {
             var step = home.roadmap().steps().get(0);
-            tracks.saveStep(edda().practice(), step.id(), 0, step.plan().withTitle("Pim waits").withWho("Marit holds Pim"), now());
+            tracks.saveStep(edda().practice(), step.id(), 0, step.plan().withTitle("Pim waits").withWho("Marit holds Pim").withWord("Pim"), now());
             return null;
         });
-        open("/tracks/" + home.track + "/template").andExpect(status().isOk()).andExpect(content().string(allOf(containsString("Pim, 2 times"), containsString("value=\"{name}\""), containsString("Marit"), containsString("somebody at home"))));
+        open("/tracks/" + home.track + "/template").andExpect(status().isOk()).andExpect(content().string(allOf(containsString("Pim, 3 times"), containsString("value=\"{name}\""), containsString("Marit"), containsString("somebody at home"))));
         String address = send("/tracks/" + home.track + "/template", "title", "Waits, anywhere", "notes", "Begin at the gate.", "other", "{name}", "other", "a helper, seated").andReturn().getResponse().getRedirectedUrl();
         Template made = template(address);
         assertThat(List.of(made.title(), made.notes(), made.author())).containsExactly("Waits, anywhere", "Begin at the gate.", edda().signature());
         StepPlan first = made.in(Schools.with(), "Sorrel").steps().get(0).plan();
-        assertThat(List.of(first.title(), first.who())).containsExactly("Sorrel waits", "A helper, seated holds Sorrel");
+        assertThat(List.of(first.title(), first.who(), first.word())).containsExactly("Sorrel waits", "A helper, seated holds Sorrel", "Sorrel");
         assertThat(TemplateFile.write(made)).doesNotContain("Pim").doesNotContain("Marit");
         open(address).andExpect(content().string(allOf(containsString("Version 1."), containsString("Begin at the gate."))));
         open(address + ".json").andExpect(content().string(allOf(containsString("\"version\" : 1"), containsString("\"author\" : "))));
@@ -105,11 +105,17 @@ class OwnTemplatesTest extends AppTest {
         open("/shelf/" + name).andExpect(content().string(containsString("1 track follows an older version")));
         open(newer).andExpect(content().string(allOf(containsString("Follows a piece"), containsString("My sign"), containsString("goes out; its reps are"))));
 
+        asEdda(() -> {
+            var hall = tracks.get(edda().practice(), track).steps().stream().filter(s -> s.templateKey().equals("hall")).findFirst().orElseThrow();
+            tracks.move(edda().practice(), track, hall.id(), null, null, edda().signature(), now());
+            return null;
+        });
         send(newer, "take", "sign", "seen", "another").andExpect(redirectedUrl(newer)).andExpect(flash().attribute("refusal", "The template was changed once more meanwhile. Nothing was taken: look again."));
         send(newer, "take", "sign", "take", "hall", "seen", TemplateFile.digest(template("/shelf/" + name))).andExpect(redirectedUrl("/tracks/" + track));
         List<StepPlan> now = asEdda(() -> tracks.get(edda().practice(), track)).steps().stream().map(s -> s.written()).toList();
         assertThat(now).extracting(StepPlan::title).startsWith("Follows the lure", "A fist that waits", "My sign").doesNotContain("In the hall");
         assertThat(now.get(2).place()).isEqualTo("hall");
+        assertThat(asEdda(() -> tracks.get(edda().practice(), track)).current().orElseThrow().title()).as("where the dog goes from a step that went").isEqualTo("On grass");
         open("/tracks/" + track).andExpect(content().string(not(containsString("The shelf has this newer"))));
         TrainerUser neighbour = practices.trainerOf("Fallow Field Dogs", "Ines Marchetti", "ines@fallowfield.example");
         mvc.perform(get(newer).with(user(neighbour))).andExpect(status().isNotFound());

@@ -90,6 +90,7 @@ class FirstVisitTest extends AppTest {
         Locator open = trainer.locator("#dangers .margin .note");
         assertThat(open).hasCount(growl ? 4 : 3);
         open.filter(new Locator.FilterOptions().setHasText("on a harness")).getByText("Done").click();
+        assertThat(open).hasCount(growl ? 3 : 2);
         open.filter(new Locator.FilterOptions().setHasText("An adult in the room")).getByText("Put on the sheet").click();
         assertThat(trainer.locator("#dangers .page")).containsText("On the sheet, Imre");
         assertThat(open).hasCount(growl ? 2 : 1);
