@@ -35,14 +35,12 @@ public record Cost(String plan, int steps, int reps, Weeks two, Weeks five, List
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record Weeks(@Nullable Integer half, @Nullable Integer most, @Nullable Integer at) {
 
-        /** "9 weeks at five sessions a week", "at two step 9 of 17 after 52 weeks". */
+        /** "9 weeks at five sessions a week, for nine in ten 14", "at two step 9 of 17 after 52 weeks". */
         String words(String often, int steps) {
-            return half == null ? "at " + often + " step " + at + " of " + steps + " after " + MOST_WEEKS + " weeks" : half + (half == 1 ? " week at " : " weeks at ") + often;
-        }
-
-        /** "9 to 14", "over 52". */
-        public String range() {
-            return half == null ? "over " + MOST_WEEKS : most == null ? half + " to over " + MOST_WEEKS : half.equals(most) ? half.toString() : half + " to " + most;
+            if (half == null) {
+                return "at " + often + " step " + at + " of " + steps + " after " + MOST_WEEKS + " weeks";
+            }
+            return half + (half == 1 ? " week at " : " weeks at ") + often + (most == null || most.equals(half) ? "" : ", for nine in ten " + most);
         }
     }
 
@@ -55,10 +53,9 @@ public record Cost(String plan, int steps, int reps, Weeks two, Weeks five, List
         strands = strands.stream().map(List::copyOf).toList();
     }
 
-    /** "140 reps at least. 9 weeks at five sessions a week, at two step 9 of 17 after 52 weeks." */
+    /** "140 reps at least. Half of them: 9 weeks at five sessions a week, for nine in ten 14; at two step 9 of 17 after 52 weeks." */
     public String words() {
-        String usual = five.words("five sessions a week", steps) + ", " + two.words("two", steps) + ".";
-        return reps + (reps == 1 ? " rep" : " reps") + " at least. " + Character.toUpperCase(usual.charAt(0)) + usual.substring(1);
+        return reps + (reps == 1 ? " rep" : " reps") + " at least. Half of them: " + five.words("five sessions a week", steps) + "; " + two.words("two", steps) + ".";
     }
 
     /** "Stuck on: On the word (31 of 100), Outside (12)."; empty where hardly any dog gets stuck. */

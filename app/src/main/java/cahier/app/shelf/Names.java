@@ -10,6 +10,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.node.TextNode;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,6 +37,11 @@ final class Names {
      * @param where a text it stands in, shortened
      */
     record Name(String name, String other, int times, String where) {
+
+        /** The same with another in its place. */
+        Name to(String another) {
+            return new Name(name, another, times, where);
+        }
     }
 
     /** Those that stand in a template, the track's dog first; each with what is usually put in its place. */
@@ -63,16 +69,15 @@ final class Names {
     }
 
     /** The template with others in their place; at the beginning of a sentence with a capital. */
-    static Template without(Template template, Map<String, String> others) {
+    static Template without(Template template, List<Name> names) {
         ObjectNode tree = TemplateFile.tree(template);
-        Map<String, String> longestFirst = new LinkedHashMap<>();
-        others.keySet().stream().sorted((a, b) -> b.length() - a.length()).forEach(name -> longestFirst.put(name, others.get(name)));
+        List<Name> longestFirst = names.stream().sorted(Comparator.comparingInt((Name n) -> -n.name().length())).toList();
         each(tree, text -> {
             String without = text;
-            for (Map.Entry<String, String> name : longestFirst.entrySet()) {
-                Matcher found = word(name.getKey()).matcher(without);
+            for (Name name : longestFirst) {
+                Matcher found = word(name.name()).matcher(without);
                 String before = without;
-                without = found.replaceAll(m -> Matcher.quoteReplacement(begins(before, m.start()) ? capital(name.getValue()) : name.getValue()));
+                without = found.replaceAll(m -> Matcher.quoteReplacement(begins(before, m.start()) ? capital(name.other()) : name.other()));
             }
             return without;
         });

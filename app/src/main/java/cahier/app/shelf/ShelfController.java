@@ -11,10 +11,8 @@ import cahier.core.decide.TrackKind;
 import cahier.core.gate.Topic;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -23,6 +21,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.LinkedMultiValueMap;
 import org.springframework.util.MultiValueMap;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -105,15 +104,23 @@ class ShelfController {
         }
         Template made = made(me, map);
         model.addAttribute("form", new NamesForm(made.title(), made.notes()));
-        return names(me, map, made, List.of(), model);
+        return names(map, names(me, map, made, new LinkedMultiValueMap<>()), model);
     }
 
-    private String names(TrainerUser me, TrackSteps map, Template made, List<String> others, Model model) {
-        List<Names.Name> names = Names.in(made, map.track().dogName(), households.facts(me.practice(), map.track().householdId()));
+    private static String names(TrackSteps map, List<Names.Name> names, Model model) {
         model.addAttribute("track", map.track());
-        model.addAttribute("names", others.size() != names.size() ? names : IntStream.range(0, names.size())
-                .mapToObj(i -> new Names.Name(names.get(i).name(), others.get(i), names.get(i).times(), names.get(i).where())).toList());
+        model.addAttribute("names", names);
         return "shelf/names";
+    }
+
+    /** The names in it, each with what was sent to stand in its place. */
+    private List<Names.Name> names(TrainerUser me, TrackSteps map, Template made, MultiValueMap<String, String> sent) {
+        List<String> named = sent.getOrDefault("named", List.of());
+        List<String> others = sent.getOrDefault("other", List.of());
+        return Names.in(made, map.track().dogName(), households.facts(me.practice(), map.track().householdId())).stream().map(n -> {
+            int at = named.indexOf(n.name());
+            return at < 0 || at >= others.size() || others.get(at).isBlank() ? n : n.to(others.get(at).strip());
+        }).toList();
     }
 
     private Template made(TrainerUser me, TrackSteps map) {
@@ -130,23 +137,18 @@ class ShelfController {
             return "redirect:/tracks/" + track;
         }
         Template made = made(me, map);
-        List<String> others = sent.getOrDefault("other", List.of()); // in the order in which the names were shown
-        List<Names.Name> names = Names.in(made, map.track().dogName(), households.facts(me.practice(), map.track().householdId()));
-        Map<String, String> instead = new LinkedHashMap<>();
-        for (int i = 0; i < names.size(); i++) {
-            instead.put(names.get(i).name(), i < others.size() && !others.get(i).isBlank() ? others.get(i).strip() : names.get(i).other());
-        }
+        List<Names.Name> names = names(me, map, made, sent);
         Check check = new Check(result);
         String title = form.title() == null ? made.title() : check.text("title", form.title(), 80);
         String notes = check.optional("notes", form.notes(), 2000);
         try {
             if (!result.hasErrors()) {
-                return shelf(templates.add(me, Names.without(made.called(title, notes), instead), Instant.now(clock)));
+                return shelf(templates.add(me, Names.without(made.called(title, notes), names), Instant.now(clock)));
             }
         } catch (BadFile e) {
             result.rejectValue("title", "refused", String.join(". ", e.findings()));
         }
-        return names(me, map, made, others, model);
+        return names(map, names, model);
     }
 
     /** An own copy to edit, of one that ships or that another trainer shares. */

@@ -69,7 +69,7 @@ public record Teaching(String pay, String equipment, Helper helper, List<Slip> s
         pay = pay == null ? "" : pay;
         equipment = equipment == null ? "" : equipment;
         helper = helper == null ? Helper.NOBODY : helper;
-        slips = slips == null ? List.of() : List.copyOf(slips);
+        slips = slips == null ? List.of() : slips.stream().distinct().sorted().toList(); // in one order, so that none differs by it
         events = events == null ? List.of() : List.copyOf(events);
         payoffs = payoffs == null ? List.of() : List.copyOf(payoffs);
         traits = traits == null ? List.of() : traits.stream().distinct().sorted().toList();

@@ -22,10 +22,10 @@ class CostTest {
 
     @Test
     void itSaysWeeksOrHowFarTheyCame() {
-        assertThat(cost(NEVER, NINE, List.of()).words()).isEqualTo("40 reps at least. 9 weeks at five sessions a week, at two step 3 of 4 after 52 weeks.");
-        assertThat(cost(NEVER, NEVER, List.of()).words()).isEqualTo("40 reps at least. At five sessions a week step 3 of 4 after 52 weeks, at two step 3 of 4 after 52 weeks.");
-        assertThat(cost(new Weeks(1, 1, null), NINE, List.of()).words()).endsWith("1 week at two.");
-        assertThat(List.of(NINE.range(), NEVER.range(), new Weeks(9, null, null).range(), new Weeks(9, 9, null).range())).containsExactly("9 to 14", "over 52", "9 to over 52", "9");
+        assertThat(cost(NEVER, NINE, List.of()).words()).isEqualTo("40 reps at least. Half of them: 9 weeks at five sessions a week, for nine in ten 14; at two step 3 of 4 after 52 weeks.");
+        assertThat(cost(NEVER, NEVER, List.of()).words()).isEqualTo("40 reps at least. Half of them: at five sessions a week step 3 of 4 after 52 weeks; at two step 3 of 4 after 52 weeks.");
+        assertThat(cost(new Weeks(1, 1, null), NINE, List.of()).words()).endsWith("; 1 week at two.");
+        assertThat(cost(new Weeks(9, null, null), NINE, List.of()).words()).endsWith("; 9 weeks at two.");
     }
 
     @Test

@@ -72,7 +72,7 @@ class OwnTemplatesTest extends AppTest {
             return null;
         });
         open("/tracks/" + home.track + "/template").andExpect(status().isOk()).andExpect(content().string(allOf(containsString("Pim, 3 times"), containsString("value=\"{name}\""), containsString("Marit"), containsString("somebody at home"))));
-        String address = send("/tracks/" + home.track + "/template", "title", "Waits, anywhere", "notes", "Begin at the gate.", "other", "{name}", "other", "a helper, seated").andReturn().getResponse().getRedirectedUrl();
+        String address = send("/tracks/" + home.track + "/template", "title", "Waits, anywhere", "notes", "Begin at the gate.", "named", "Marit", "other", "a helper, seated", "named", "Pim", "other", "{name}").andReturn().getResponse().getRedirectedUrl();
         Template made = template(address);
         assertThat(List.of(made.title(), made.notes(), made.author())).containsExactly("Waits, anywhere", "Begin at the gate.", edda().signature());
         StepPlan first = made.in(Schools.with(), "Sorrel").steps().get(0).plan();
