@@ -1,9 +1,11 @@
 package cahier.app.cost;
 
+import cahier.app.draw.Bundle;
 import cahier.app.draw.Drawing;
 import cahier.app.draw.Strands;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -65,6 +67,7 @@ public record Cost(String plan, int steps, int reps, Weeks two, Weeks five, List
 
     /** Their staircases laid over each other, over 26 weeks at five sessions a week for every template, so that two can be compared by eye. */
     public Drawing drawing() {
-        return Strands.of(steps, strands, DRAWN_WEEKS, five.half(), words() + " " + where());
+        List<List<Bundle.Point>> ways = strands.stream().map(s -> IntStream.range(0, s.size() / 2).mapToObj(i -> new Bundle.Point(s.get(2 * i), s.get(2 * i + 1) / (double) TENTHS)).toList()).toList();
+        return Strands.of(steps, ways, DRAWN_WEEKS, five.half(), words() + " " + where());
     }
 }

@@ -12,7 +12,6 @@ public final class Strands {
     private static final double TOP = 6;
     private static final double FLOOR = 56;
     private static final int DAYS_A_WEEK = 7;
-    private static final double TENTHS = 10;
     private static final double BASELINE = 72;
 
     private final int steps;
@@ -26,19 +25,19 @@ public final class Strands {
     /**
      * The drawing.
      *
-     * @param strands each as days and tenths of steps above the first in turn; one that reached the goal ends as many steps high as there are
+     * @param strands where each stood from a day on; one that reached the goal ends as many steps high as there are
      * @param weeks that are drawn
      * @param half the week by which half of them are at the goal; none where they are not
      * @param alt the whole of it in a sentence
      */
-    public static Drawing of(int steps, List<List<Integer>> strands, int weeks, @Nullable Integer half, String alt) {
+    public static Drawing of(int steps, List<List<Bundle.Point>> strands, int weeks, @Nullable Integer half, String alt) {
         return new Strands(steps, weeks).draw(strands, weeks, half, alt);
     }
 
-    private Drawing draw(List<List<Integer>> strands, int weeks, @Nullable Integer half, String alt) {
+    private Drawing draw(List<List<Bundle.Point>> strands, int weeks, @Nullable Integer half, String alt) {
         List<Stroke> strokes = new ArrayList<>(List.of(new Stroke(new Path().move(0, TOP).horizontal(WIDTH).data(), "goal"), new Stroke(new Path().move(0, FLOOR).horizontal(WIDTH).data(), "rule")));
         List<Label> labels = new ArrayList<>();
-        for (List<Integer> strand : strands) {
+        for (List<Bundle.Point> strand : strands) {
             strokes.add(new Stroke(stair(strand, weeks * DAYS_A_WEEK), "strand"));
         }
         if (half != null && half <= weeks) {
@@ -50,12 +49,12 @@ public final class Strands {
         return new Drawing("stair strands", WIDTH, HEIGHT, alt, strokes, labels);
     }
 
-    private String stair(List<Integer> points, int days) {
+    private String stair(List<Bundle.Point> points, int days) {
         Path path = new Path();
         double lastY = FLOOR;
-        for (int i = 0; i + 1 < points.size() && points.get(i) <= days; i += 2) {
-            double x = Math.round(points.get(i) * dayWidth);
-            double y = Math.round(y(points.get(i + 1) / TENTHS));
+        for (int i = 0; i < points.size() && points.get(i).day() <= days; i++) {
+            double x = Math.round(points.get(i).day() * dayWidth);
+            double y = Math.round(y(points.get(i).level()));
             if (i == 0) {
                 path.move(x, y);
             } else {

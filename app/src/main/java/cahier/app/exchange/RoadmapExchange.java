@@ -105,7 +105,7 @@ public class RoadmapExchange {
     }
 
     private static Optional<String> lacks(FileTrack track, Lacking.Home home) {
-        List<String> needs = track.steps().stream().map(s -> Readiness.needs(s.asWritten(), home)).filter(n -> !n.isEmpty()).flatMap(n -> Arrays.stream(n.split(" and "))).distinct().toList();
+        List<String> needs = track.steps().stream().flatMap(s -> Readiness.lacks(s.asWritten(), home).stream()).distinct().toList();
         return needs.isEmpty() ? Optional.empty() : Optional.of(track.title() + " needs " + String.join(", ", needs) + ".");
     }
 

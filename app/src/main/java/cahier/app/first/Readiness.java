@@ -80,13 +80,18 @@ public class Readiness {
 
     /** "a long line and a second person who practises": what a step asks for and they do not have; empty where that is nothing. */
     public static String needs(StepPlan plan, Lacking.Home home) {
+        return String.join(" and ", lacks(plan, home));
+    }
+
+    /** The same one by one. */
+    public static List<String> lacks(StepPlan plan, Lacking.Home home) {
         Help help = switch (plan.teaching().helper()) {
             case NOBODY -> Help.NOBODY;
             case HOUSEHOLD -> Help.HOUSEHOLD;
             case FRIEND, STRANGER -> Help.OUTSIDE;
         };
         return Lacking.of(new Lacking.Step(plan.place(), plan.who(), plan.teaching().equipment(), help, plan.teaching().has(Trait.OFF_LEAD)), home, HomeKind.isOutdoors(plan.place()))
-                .stream().map(l -> words(l, plan.teaching().helper())).collect(Collectors.joining(" and "));
+                .stream().map(l -> words(l, plan.teaching().helper())).toList();
     }
 
     private static Optional<String> lacks(SheetItem item, Lacking.Home home) {

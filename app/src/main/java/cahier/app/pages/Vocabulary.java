@@ -114,7 +114,7 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("signal", Signal.class),
             entry("slip", Slip.class),
             entry("slipWords", SlipWords.class),
-            entry("soughtThings", Sought.class),
+            entry("sought", Sought.class),
             entry("soughtWhere", Sought.Where.class),
             entry("stepPlan", StepPlan.class),
             entry("suggestionWords", SuggestionWords.class),

@@ -29,7 +29,6 @@ final class Costing {
 
     private static final Method USUAL = new Method(Map.of(Question.PASS, Choice.PASS_BY_RHYTHM));
     private static final double DAYS_A_WEEK = 7;
-    private static final int SEED = 4711;
     private static final int EVERY = 5;
     private static final int FEWEST_STUCK = 10;
     private static final int MOST_STUCK = 2;
@@ -43,8 +42,8 @@ final class Costing {
         if (steps.isEmpty()) {
             return Optional.empty();
         }
-        Rehearsal two = walk(plan(template, steps, false), 2);
-        Rehearsal five = walk(plan(template, steps, true), 5);
+        Rehearsal two = walk(Known.plan(template.kind(), steps, false), 2);
+        Rehearsal five = walk(Known.plan(template.kind(), steps, true), 5);
         int reps = steps.stream().mapToInt(p -> p.rule(template.kind(), true).least()).sum();
         return Optional.of(new Cost(planned(template), steps.size(), reps, weeks(two), weeks(five), stuck(five, steps), strands(five)));
     }
@@ -52,7 +51,7 @@ final class Costing {
     /** Tells what would be walked from what would be with other steps. */
     static String planned(Template template) {
         List<StepPlan> steps = steps(template);
-        String plans = plan(template, steps, false).toString() + plan(template, steps, true) + steps.stream().map(StepPlan::title).toList();
+        String plans = Known.plan(template.kind(), steps, false).toString() + Known.plan(template.kind(), steps, true) + steps.stream().map(StepPlan::title).toList();
         return DigestUtils.md5DigestAsHex(plans.getBytes(StandardCharsets.UTF_8));
     }
 
@@ -60,14 +59,8 @@ final class Costing {
         return template.in(USUAL, "the dog").steps().stream().map(KeyedPlan::plan).filter(p -> p.teaching().measure() == null).toList();
     }
 
-    private static Plan plan(Template template, List<StepPlan> steps, boolean often) {
-        double apart = Known.apart(steps.size());
-        return new Plan(template.kind(), IntStream.range(0, steps.size())
-                .mapToObj(i -> new Plan.Step(apart * i, steps.get(i).rule(template.kind(), often), Math.max(1, steps.get(i).reps()))).toList());
-    }
-
     private static Rehearsal walk(Plan plan, int sessions) {
-        return Rehearsal.of(plan, 0, Owners.one(sessions / DAYS_A_WEEK), Answering.OWNER_MOVES_ON, Rules.TODAY, List.of(), SEED, Cost.MOST_WEEKS * (int) DAYS_A_WEEK);
+        return Rehearsal.of(plan, 0, Owners.one(sessions / DAYS_A_WEEK), Answering.OWNER_MOVES_ON, Rules.TODAY, List.of(), Rehearsals.TEMPLATE_SEED, Cost.MOST_WEEKS * (int) DAYS_A_WEEK);
     }
 
     private static Cost.Weeks weeks(Rehearsal walked) {

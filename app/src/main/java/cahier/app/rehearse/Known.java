@@ -1,12 +1,15 @@
 package cahier.app.rehearse;
 
 import cahier.app.draw.Bundle;
+import cahier.app.track.StepPlan;
+import cahier.core.decide.TrackKind;
 import cahier.core.rehearse.Answering;
 import cahier.core.rehearse.Owners;
 import cahier.core.rehearse.Past;
 import cahier.core.rehearse.Plan;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * A plan with all that is known of who will walk it.
@@ -26,6 +29,12 @@ record Known(Plan plan, List<String> steps, List<String> left, int from, Owners 
     /** How far its steps are apart, in those of section 40, above 0, at most 1. */
     static double apart(int steps) {
         return Math.min(1, WHOLE_STEPS / steps);
+    }
+
+    /** Steps as they are walked, each as much harder than the one before as any other; often says whether they are practised three times a week or more. */
+    static Plan plan(TrackKind kind, List<StepPlan> steps, boolean often) {
+        double apart = apart(steps.size());
+        return new Plan(kind, IntStream.range(0, steps.size()).mapToObj(i -> new Plan.Step(apart * i, steps.get(i).rule(kind, often), Math.max(1, steps.get(i).reps()))).toList());
     }
 
     /** "Made-up dogs like Sorrel, by its 212 reps", "usual dogs". */

@@ -38,7 +38,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -55,7 +54,7 @@ public class Rehearsals {
     private static final int WEEKLY_UNTIL_DAYS = 10;
     private static final int ENOUGH_REPS = 8;
     private static final double FORGETS = 0.03;
-    private static final int TEMPLATE_SEED = 4711;
+    static final int TEMPLATE_SEED = 4711;
     private static final int ROOM_DAYS = 14;
 
     private final Tracks tracks;
@@ -82,7 +81,7 @@ public class Rehearsals {
         Map<String, Double> handicaps = handicaps(reps);
         Owners owners = owners(reps, handicaps, people, today, zone);
         double apart = Known.apart(walked.size());
-        Plan plan = new Plan(map.track().kind(), walked.stream().map(s -> new Plan.Step(apart * Objects.requireNonNull(levels.get(s.id())), s.plan().rule(map.track().kind()), Math.max(1, s.plan().reps()))).toList());
+        Plan plan = Known.plan(map.track().kind(), walked.stream().map(Step::plan).toList(), true);
         return Optional.of(new Known(plan, walked.stream().map(s -> s.plan().title()).toList(), map.steps().stream().filter(s -> s.measure().isPresent()).map(s -> s.written().title()).toList(),
                 Objects.requireNonNull(levels.get(map.current().orElseThrow().id())), owners, answering(map, facts), people, past(reps, levels, apart, handicaps, today, zone), real(map, levels, today, zone),
                 map.track().id()));
@@ -95,8 +94,7 @@ public class Rehearsals {
         if (walked.isEmpty()) {
             return Optional.empty();
         }
-        Plan plan = new Plan(template.kind(), IntStream.range(0, walked.size()).mapToObj(i -> new Plan.Step(Known.apart(walked.size()) * i, walked.get(i).rule(template.kind()), Math.max(1, walked.get(i).reps()))).toList());
-        return Optional.of(new Known(plan, walked.stream().map(StepPlan::title).toList(), all.stream().filter(p -> p.teaching().measure() != null).map(StepPlan::title).toList(), 0,
+        return Optional.of(new Known(Known.plan(template.kind(), walked, true), walked.stream().map(StepPlan::title).toList(), all.stream().filter(p -> p.teaching().measure() != null).map(StepPlan::title).toList(), 0,
                 Owners.one(USUAL_DAYS), Answering.OWNER_MOVES_ON, Map.of(), List.of(), List.of(), TEMPLATE_SEED));
     }
 

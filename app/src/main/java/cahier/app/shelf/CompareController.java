@@ -6,7 +6,6 @@ import cahier.app.method.Methods;
 import cahier.app.scope.TrainerUser;
 import cahier.core.method.Method;
 import java.util.List;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -48,7 +47,7 @@ class CompareController {
         String dog = household == null ? ShelfController.A_DOG : households.dogs(me.practice(), household).stream().map(Dog::name).findFirst().orElse(ShelfController.A_DOG);
         List<Templates.Listed> two = names.stream().map(name -> templates.listed(me, name, method, dog)).toList();
         model.addAttribute("two", two);
-        model.addAttribute("most", Stream.of(0, 1).mapToInt(i -> two.get(i).ready().steps().size()).max().orElse(0));
+        model.addAttribute("most", Math.max(two.get(0).ready().steps().size(), two.get(1).ready().steps().size()));
         model.addAttribute("household", household == null ? null : households.get(me.practice(), household));
         return "shelf/compare";
     }

@@ -101,9 +101,7 @@ public class Templates {
 
     /** Everything this trainer may start from, by what it is about, each topic by title. */
     public Map<Topic, List<Listed>> listed(TrainerUser me, Method method, String dogName) {
-        Stream<Listed> shipped = shelf.templates().stream().map(t -> new Listed(t.id(), t, t.in(method, dogName), Optional.empty(), costs.of(t.id())));
-        Stream<Listed> made = ownOf(me).stream().map(o -> new Listed(o.name(), o.template(), o.template().in(method, dogName), Optional.of(o), Optional.empty()));
-        return Stream.concat(shipped, made).sorted(Comparator.comparing(l -> l.template().title()))
+        return Stream.concat(shelf.templates().stream().map(t -> shipped(t, method, dogName)), ownOf(me).stream().map(o -> made(o, method, dogName))).sorted(Comparator.comparing(l -> l.template().title()))
                 .collect(Collectors.groupingBy(l -> l.template().topic(), () -> new EnumMap<>(Topic.class), Collectors.toList()));
     }
 
@@ -117,8 +115,17 @@ public class Templates {
 
     /** One of them. */
     public Listed listed(TrainerUser me, String name, Method method, String dogName) {
-        return listed(me, method, dogName).values().stream().flatMap(List::stream).filter(l -> l.name().equals(name)).findFirst()
-                .orElseThrow(() -> new NotFound("template " + name));
+        Optional<Listed> found = OwnTemplate.isName(name) ? ownOf(me).stream().filter(o -> o.name().equals(name)).map(o -> made(o, method, dogName)).findFirst()
+                : shelf.find(name).map(t -> shipped(t, method, dogName));
+        return found.orElseThrow(() -> new NotFound("template " + name));
+    }
+
+    private Listed shipped(Template t, Method method, String dogName) {
+        return new Listed(t.id(), t, t.in(method, dogName), Optional.empty(), costs.of(t.id()));
+    }
+
+    private static Listed made(OwnTemplate o, Method method, String dogName) {
+        return new Listed(o.name(), o.template(), o.template().in(method, dogName), Optional.of(o), Optional.empty());
     }
 
     private static OwnTemplate seen(TrainerUser me, OwnTemplateMapper.Row row) {
