@@ -8,8 +8,11 @@ import java.util.random.RandomGenerator;
  *
  * @param reps of each kind of day
  * @param until cumulative shares, the last 1
+ * @param from for each thirty-second of what may be drawn the first day that it may mean: a year of days is drawn two thousand times
  */
-record Days(int[] reps, double[] until) {
+record Days(int[] reps, double[] until, int[] from) {
+
+    private static final int PARTS = 32;
 
     /** Practice on three days of five, as if five had been seen. */
     private static final int WITH = 3;
@@ -28,14 +31,26 @@ record Days(int[] reps, double[] until) {
         for (int i = 0; i < until.length; i++) {
             until[i] /= sum;
         }
-        return new Days(reps, until);
+        return of(reps, until);
     }
 
     /** The dose of the sheet on some days, nothing on the others, while hardly anything was seen. */
     static Days unknown(int dose, RandomGenerator random) {
         double with = gamma(WITH, random);
         double without = gamma(WITHOUT, random);
-        return new Days(new int[] {dose, 0}, new double[] {with / (with + without), 1});
+        return of(new int[] {dose, 0}, new double[] {with / (with + without), 1});
+    }
+
+    private static Days of(int[] reps, double[] until) {
+        int[] from = new int[PARTS];
+        int day = 0;
+        for (int part = 0; part < PARTS; part++) {
+            while (day < until.length - 1 && until[day] * PARTS <= part) {
+                day++;
+            }
+            from[part] = day;
+        }
+        return new Days(reps, until, from);
     }
 
     private static double gamma(int shape, RandomGenerator random) {
@@ -49,7 +64,7 @@ record Days(int[] reps, double[] until) {
     /** Reps on the next day. */
     int next(RandomGenerator random) {
         double drawn = random.nextDouble();
-        int day = 0;
+        int day = from[(int) (drawn * PARTS)];
         while (day < until.length - 1 && until[day] <= drawn) {
             day++;
         }

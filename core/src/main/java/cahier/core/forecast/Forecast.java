@@ -110,14 +110,23 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
         for (int run = 0; run < runs; run++) {
             int[] dayOfStep = run(track, dogs.get(run), known ? Days.like(track.days(), random) : Days.unknown(track.doseADay(), random), random);
             done[run] = dayOfStep[dayOfStep.length - 1];
-            atLesson[run] = (int) Arrays.stream(dayOfStep).filter(day -> day <= lessonIn).count();
+            atLesson[run] = within(dayOfStep, lessonIn);
         }
         Arrays.sort(done);
         Arrays.sort(atLesson);
-        long there = Arrays.stream(done).filter(day -> day <= lessonIn).count();
+        int there = within(done, lessonIn);
         Optional<LocalDate> middle = day(done, 0.5, today);
         return new Forecast(day(done, 0.1, today), middle, day(done, 0.9, today), (double) there / runs, nextLesson.map(d -> atLesson[(runs - 1) / 2]),
                 middle.isPresent() ? Optional.empty() : Optional.of(Why.BEYOND_A_YEAR));
+    }
+
+    /** How many of the days, in order, come no later. */
+    private static int within(int[] days, int last) {
+        int count = 0;
+        while (count < days.length && days[count] <= last) {
+            count++;
+        }
+        return count;
     }
 
     private static Optional<LocalDate> day(int[] sorted, double share, LocalDate today) {

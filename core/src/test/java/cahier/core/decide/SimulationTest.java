@@ -2,6 +2,7 @@ package cahier.core.decide;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.core.Rehearsed;
 import cahier.core.pass.Block;
 import cahier.core.pass.Calm;
 import cahier.core.pass.Odds;
@@ -13,8 +14,6 @@ import cahier.core.rep.Rep;
 import cahier.core.rep.Session;
 import cahier.core.rep.Visit;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -35,7 +34,6 @@ class SimulationTest {
     private static final double SELDOM = 0.003;
     private static final int LUCK_REPS = 60;
     private static final int PATIENCE = 600;
-    private static final Path RULES = Path.of("..", "docs", "rules.md");
 
     private static final Map<String, PassRule> PASS_RULES = new LinkedHashMap<>();
 
@@ -89,8 +87,7 @@ class SimulationTest {
     @Test
     void theTableInTheRulesIsWhatTheRulesDo() throws IOException {
         List<String> table = PASS_RULES.entrySet().stream().map(r -> row(r.getKey(), r.getValue())).toList();
-        System.out.println(String.join("\n", table));
-        assertThat(Files.readString(RULES)).as("docs/rules.md, simulation").contains(String.join("\n", table));
+        Rehearsed.rows("pass rules", table);
     }
 
     @Test
@@ -187,8 +184,7 @@ class SimulationTest {
     void whatWasRaisedForALowRateGivesWayToUpAndWhatWasTooMuchStands() throws IOException {
         List<String> table = List.of(standing("BACK, SPLIT, CALL, STAY of any other cause", s -> !s.cause().restsTheStep() && s.decision() != Decision.UP, 0),
                 standing("TOO_MUCH, TOO_MUCH_OFTEN, TOO_MUCH_AGAIN", s -> s.cause().restsTheStep(), 0.08));
-        System.out.println(String.join("\n", table));
-        assertThat(Files.readString(RULES)).as("docs/rules.md, standing").contains(String.join("\n", table));
+        Rehearsed.rows("standing", table);
         assertThat(table.get(1)).endsWith("| 0 | 0 | 0 |");
     }
 
@@ -230,7 +226,6 @@ class SimulationTest {
 
     @Test
     void aWeeklyOwnerGetsOn() throws IOException {
-        String table = weekly("every pause of a week is a beginning", false) + "\n" + weekly("never two running", true);
-        assertThat(Files.readString(RULES)).as("docs/rules.md, a weekly owner").contains(table);
+        Rehearsed.rows("weekly", List.of(weekly("every pause of a week is a beginning", false), weekly("never two running", true)));
     }
 }

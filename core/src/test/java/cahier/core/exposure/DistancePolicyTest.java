@@ -2,9 +2,8 @@ package cahier.core.exposure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.core.Rehearsed;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -17,7 +16,6 @@ import org.junit.jupiter.api.Test;
  */
 class DistancePolicyTest {
 
-    private static final Path RULES = Path.of("..", "docs", "rules.md");
     private static final double[] THRESHOLDS = {3, 5, 8, 12, 18, 27, 40};
     private static final double[] STEEPNESSES = {2, 3, 4, 6, 8, 12};
     private static final int DOGS = 20;
@@ -133,10 +131,9 @@ class DistancePolicyTest {
             table.add(usual[i].led(AFTER[i] + ", as it comes closer by itself"));
             table.add(led[i].led(AFTER[i] + ", led by the estimate"));
         }
-        table.forEach(System.out::println);
         assertThat(usual[0].estimates).isGreaterThanOrEqualTo(usual[0].dogs * 95 / 100);
         assertThat(usual[2].close).isGreaterThanOrEqualTo(usual[2].dogs * 45 / 100);
-        assertThat(Files.readString(RULES)).contains(String.join("\n", table));
+        Rehearsed.rows("distances worked", table);
     }
 
     /** A practice whose dogs turn alike: what it has learnt from the first of them, tried on others. */
@@ -157,8 +154,7 @@ class DistancePolicyTest {
                 table.add(row.of(String.format(Locale.ROOT, "%d | %d | %.1f", median, known, Math.exp(learnt))));
             }
         }
-        table.forEach(System.out::println);
-        assertThat(Files.readString(RULES)).contains(String.join("\n", table));
+        Rehearsed.rows("steepness", table);
     }
 
     /** Each after 40 exposures. */

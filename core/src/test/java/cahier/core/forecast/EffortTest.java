@@ -57,5 +57,7 @@ class EffortTest {
         assertThatThrownBy(() -> Effort.expectedReps(0, 5)).hasMessage("p must be more than 0 and at most 1, was 0.0, for example 0.8");
         assertThatThrownBy(() -> Effort.expectedReps(0.5, 0)).hasMessage("k must be 1 or more, was 0, for example 5");
         assertThatThrownBy(() -> Effort.doneWithin(0.5, 5, -1)).hasMessage("n must be 0 or more, was -1");
+        assertThatThrownBy(() -> Effort.doneWithin(0, 5, 3)).hasMessageStartingWith("p must be more than 0");
+        assertThatThrownBy(() -> Effort.doneWithin(0.5, 0, 3)).hasMessageStartingWith("k must be 1 or more");
     }
 }

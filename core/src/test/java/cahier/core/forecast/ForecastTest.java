@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import cahier.core.Vectors;
+import cahier.core.measure.Measure;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -165,6 +166,27 @@ class ForecastTest {
             assertThat(Forecast.rhythm(n, 1).stream().mapToInt(Integer::intValue).sum()).isEqualTo(3 * n);
         }
         assertThatThrownBy(() -> Forecast.rhythm(0, 8)).hasMessageContaining("were 0 and 8");
+    }
+
+    /** Five looks at three in four, a session or a walk with a third of setbacks, two sessions of a zone. */
+    @Test
+    void oneAdjustingIsAStepOfItsOwn() {
+        Forecast.Ahead looks = new Forecast.Ahead(Effort.expectedReps(0.75, 5), 5);
+        assertThat(Forecast.oneAdjusting(Measure.Kind.DISTANCE, 8)).isEqualTo(looks).isEqualTo(Forecast.oneAdjusting(Measure.Kind.NOISE, 8));
+        assertThat(Forecast.oneAdjusting(Measure.Kind.ALONE, 4)).isEqualTo(new Forecast.Ahead(1.3 * 4, 4)).isEqualTo(Forecast.oneAdjusting(Measure.Kind.SITTING, 4));
+        assertThat(Forecast.oneAdjusting(Measure.Kind.WALK, 4)).isEqualTo(new Forecast.Ahead(1.3, 1));
+        assertThat(Forecast.oneAdjusting(Measure.Kind.ZONE, 4)).isEqualTo(new Forecast.Ahead(2 * 1.3 * 4, 2));
+    }
+
+    @Test
+    void nothingSpentNoLeastAndWholeThreeWeeksAreTaken() {
+        List<Integer> whole = Collections.nCopies(Forecast.HISTORY_DAYS, 8);
+        Forecast today = Forecast.of(new Forecast.Track(FORMER, List.of(new Forecast.Ahead(1, 0)), 0, whole, 1), TODAY, Optional.of(TODAY), 7, Forecast.RUNS);
+        assertThat(today.byNextLesson()).as("a lesson today comes before anything more is practised").isZero();
+        assertThat(days(today.early())).isEqualTo(1);
+        assertThatThrownBy(() -> new Forecast.Track(FORMER, List.of(new Forecast.Ahead(1, 0)), -1, whole, 1)).hasMessageEndingWith("were 1, -1, 1, 21");
+        assertThatThrownBy(() -> new Forecast.Track(FORMER, List.of(new Forecast.Ahead(1, 0)), 0, Collections.nCopies(Forecast.HISTORY_DAYS + 1, 8), 1)).hasMessageEndingWith("were 1, 0, 1, 22");
+        assertThatThrownBy(() -> new Forecast.Ahead(1, -1)).hasMessageEndingWith("were 1.0 and -1");
     }
 
     @Test

@@ -2,6 +2,7 @@ package cahier.core.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.core.Rehearsed;
 import cahier.core.alone.Departing;
 import cahier.core.alone.NextTarget;
 import cahier.core.decide.Case;
@@ -24,8 +25,6 @@ import cahier.core.rep.Role;
 import cahier.core.rep.Session;
 import cahier.core.rep.Visit;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -43,7 +42,6 @@ import org.junit.jupiter.api.Test;
 /** What the rules of steps that measure do to made-up dogs that learn; the tables stand in docs/rules.md 39. */
 class MeasuredSimulationTest {
 
-    private static final Path RULES = Path.of("..", "docs", "rules.md");
     private static final int DOGS = 100;
     private static final int WEEKS = 52;
     private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
@@ -234,9 +232,9 @@ class MeasuredSimulationTest {
     void theTablesStandInTheRules() throws IOException {
         Table both = distances(Moves.BOTH_AT_ONCE);
         Table weekly = distances(Moves.WEEKLY);
-        String table = String.join("\n", weekly.row("a distance, moved by the trainer once a week"), distances(Moves.FURTHER_AT_ONCE).row("further at once, closer once a week"), both.row("both at once"), distances(Moves.LED).row("both at once, led by the estimate"),
+        List<String> table = List.of(weekly.row("a distance, moved by the trainer once a week"), distances(Moves.FURTHER_AT_ONCE).row("further at once, closer once a week"), both.row("both at once"), distances(Moves.LED).row("both at once, led by the estimate"),
                 departures(false).row("time alone, back before a noise"), departures(true).row("time alone, at a second of quiet"));
         assertThat(both.tooMuch()).as("coming closer by itself costs a dog no more reactions on the way").isLessThan(weekly.tooMuch());
-        assertThat(Files.readString(RULES)).as("docs/rules.md 39").contains(table);
+        Rehearsed.rows("measured", table);
     }
 }

@@ -1,5 +1,6 @@
 package cahier.core.rehearse;
 
+import cahier.core.Rehearsed;
 import cahier.core.decide.TrackKind;
 import cahier.core.forecast.Effort;
 import cahier.core.forecast.Forecast;

@@ -2,6 +2,7 @@ package cahier.core.rehearse;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.core.Rehearsed;
 import cahier.core.decide.Slump;
 import cahier.core.decide.TrackKind;
 import cahier.core.pass.Block;

@@ -2,12 +2,11 @@ package cahier.core.rep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import cahier.core.Rehearsed;
 import cahier.core.Vectors;
 import cahier.core.pass.Run;
 import cahier.core.pass.Spread;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -63,8 +62,7 @@ class GapSimulationTest {
         for (double doubt : new double[] {0.05, Gap.DOUBT}) {
             table.add("| " + doubt + " | " + reported(0, doubt) + " | " + reported(0.7, doubt) + " | " + reported(2, doubt) + " |");
         }
-        System.out.println(String.join("\n", table));
         assertThat(reported(0, Gap.DOUBT)).isLessThanOrEqualTo(DOGS * 8 / 100);
-        assertThat(Files.readString(Path.of("..", "docs", "rules.md"))).contains(String.join("\n", table));
+        Rehearsed.rows("gap", table);
     }
 }
