@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import cahier.core.Vectors;
+import cahier.core.measure.Measure;
 import cahier.core.pass.Block;
 import cahier.core.pass.Calm;
 import cahier.core.pass.Odds;
 import cahier.core.pass.Rate;
+import cahier.core.pass.Reach;
 import cahier.core.pass.Run;
 import cahier.core.pass.Spread;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -50,6 +52,10 @@ class EffortTest {
         assertThat(Effort.baseline(Odds.usual(Spread.NONE), 8)).isEqualTo(20);
         assertThat(Effort.baseline(new Block(5, 4, 2, Spread.NONE), 8)).isEqualTo(10);
         assertThat(Effort.baseline(new Calm(2, 5, Spread.NONE), 8)).isEqualTo(20.8, within(1e-12));
+        Reach sitting = new Reach(new Measure(Measure.Kind.SITTING, "", 20, false), Spread.NONE);
+        assertThat(Effort.baseline(sitting, 8)).as("sittings count by the session").isEqualTo(8.0 * sitting.least());
+        Reach nearer = new Reach(new Measure(Measure.Kind.DISTANCE, "DOG", 5, false), Spread.NONE);
+        assertThat(Effort.baseline(nearer, 8)).as("looks do not").isEqualTo(Effort.expectedReps(0.75, nearer.least()));
     }
 
     @Test

@@ -150,6 +150,12 @@ class ForecastTest {
     }
 
     @Test
+    void whereNoDogIsAsSlowAsThisOneThereIsStillAForecast() {
+        Forecast.Track beyond = new Forecast.Track(new Pace(0, 1000, 1000, 0.001), List.of(new Forecast.Ahead(1e-9, 0)), 5000, List.of(8, 8, 8), 8);
+        assertThat(days(forecast(beyond).early())).isEqualTo(1);
+    }
+
+    @Test
     void theHistoryBeginsWithTheTrackAndCountsDaysWithoutPractice() {
         Map<LocalDate, Integer> reps = Map.of(TODAY, 8, TODAY.minusDays(2), 4, TODAY.minusDays(40), 99);
         assertThat(Forecast.history(reps, TODAY.minusDays(3), TODAY)).containsExactly(0, 4, 0, 8);
