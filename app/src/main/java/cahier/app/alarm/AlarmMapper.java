@@ -24,9 +24,6 @@ interface AlarmMapper {
             values (#{a.id}, #{practice}, #{a.householdId}, #{a.dogId}, #{a.kind}, #{a.what}, #{a.happenedAt}, #{now}) on conflict do nothing""")
     int insert(PracticeId practice, @Param("a") Alarm alarm, Instant now);
 
-    @Select(COLUMNS + "and a.answered_at is null order by a.happened_at desc")
-    List<Alarm> allOpen(PracticeId practice);
-
     @Select(COLUMNS + "and a.id = #{id}")
     Optional<Alarm> find(PracticeId practice, UUID id);
 

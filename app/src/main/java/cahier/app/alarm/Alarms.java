@@ -40,11 +40,6 @@ public class Alarms {
         return history(practice, household).stream().filter(Alarm::isOpen).toList();
     }
 
-    /** The open ones of the whole practice, newest first. */
-    public List<Alarm> open(PracticeId practice) {
-        return alarms.allOpen(practice);
-    }
-
     /** Everything that happened in a household, answered or not, newest first. */
     public List<Alarm> history(PracticeId practice, long household) {
         return alarms.history(practice, household, SHOWN).stream().sorted(Comparator.comparing(Alarm::happenedAt).reversed()).toList();

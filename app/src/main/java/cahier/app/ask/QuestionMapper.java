@@ -33,6 +33,10 @@ interface QuestionMapper {
     @Select(COLUMNS + "and answered_at is null order by asked_at, id")
     List<Question> open(PracticeId practice);
 
+    /** @param ids of households, {@link cahier.app.scope.Ids} */
+    @Select(COLUMNS + "and household_id = any(#{ids}::bigint[]) and answered_at is null order by asked_at, id")
+    List<Question> openOfThese(PracticeId practice, String ids);
+
     @Update("""
             update question set answer = #{answer}, answered_at = #{now}, answered_by = #{by}
             where practice_id = #{practice} and household_id = #{household} and id = #{id}""")

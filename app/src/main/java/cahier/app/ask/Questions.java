@@ -1,12 +1,17 @@
 package cahier.app.ask;
 
+import cahier.app.scope.Ids;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
 import cahier.app.web.Paged;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +44,11 @@ public class Questions {
     /** Those without an answer, of the whole practice, oldest first. */
     public List<Question> open(PracticeId practice) {
         return questions.open(practice);
+    }
+
+    /** The oldest without an answer of each of some households that has one. */
+    public Map<Long, Question> oldestOpen(PracticeId practice, Collection<Long> households) {
+        return questions.openOfThese(practice, Ids.of(households)).stream().collect(Collectors.toMap(Question::householdId, Function.identity(), (first, later) -> first));
     }
 
     /** Answered again, the last answer stands. Returns what was asked. */

@@ -9,6 +9,7 @@ import cahier.app.scope.TrainerUser;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -84,7 +85,7 @@ class BenchController {
     }
 
     private void page(TrainerUser me, Optional<Long> household, Setup.Kind kind, Object form, String address, BenchCheck check, Model model) {
-        List<Household> all = households.all(me.practice());
+        List<Household> all = households.toChoose(me, household.orElse(null), Instant.now(clock));
         model.addAttribute("typed", form);
         model.addAttribute("address", address);
         model.addAttribute("kind", kind);

@@ -22,6 +22,7 @@ import cahier.app.track.MovesOn;
 import cahier.app.track.Track;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
+import cahier.app.web.Paged;
 import cahier.app.web.Site;
 import cahier.app.week.Weeks;
 import cahier.app.wording.Wordings;
@@ -183,9 +184,10 @@ class SheetController {
 
     @GetMapping("/sheets")
     String list(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "1") int page, Model model) {
-        Map<Long, Household> byId = households.byId(me.practice());
-        model.addAttribute("sheets", homeworks.page(me.practice(), page));
-        model.addAttribute("households", byId);
+        Paged<Homework> sheets = homeworks.page(me.practice(), page);
+        model.addAttribute("sheets", sheets);
+        model.addAttribute("households", households.these(me.practice(), sheets.rows().stream().map(Homework::householdId).toList()));
+        model.addAttribute("opened", households.lastOpened(me, now()));
         return "sheet/sheets";
     }
 

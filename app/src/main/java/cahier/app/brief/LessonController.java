@@ -23,6 +23,7 @@ import cahier.app.track.Tracks;
 import cahier.app.web.Check;
 import cahier.app.web.Dates;
 import cahier.app.web.NotFound;
+import cahier.app.web.Paged;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Role;
 import java.io.IOException;
@@ -34,7 +35,8 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -90,17 +92,16 @@ class LessonController {
     }
 
     @GetMapping("/lessons")
-    String list(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String from, Model model) {
+    String list(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String from, @RequestParam(defaultValue = "1") int coming, @RequestParam(defaultValue = "1") int past, Model model) {
         Instant now = Instant.now(clock);
         ZoneId zone = accounts.zone(me.practice());
         LocalDate today = now.atZone(zone).toLocalDate();
         Instant midnight = today.atStartOfDay(zone).toInstant();
-        model.addAttribute("coming", listed(me, households.lessonsBetween(me.practice(), midnight, now.plus(AHEAD)), zone, today));
-        List<Briefs.Listed> past = new ArrayList<>(listed(me, households.lessonsBetween(me.practice(), now.minus(BACK), midnight), zone, today));
-        Collections.reverse(past);
-        model.addAttribute("past", past);
+        model.addAttribute("coming", listed(me, households.firstLessons(me.practice(), midnight, now.plus(AHEAD), coming), zone, today));
+        model.addAttribute("past", listed(me, households.lastLessons(me.practice(), now.minus(BACK), midnight, past), zone, today));
         model.addAttribute("week", weeks.of(me.practice(), TrainersWeek.asked(from, today), today, zone));
-        model.addAttribute("homes", households.all(me.practice()));
+        model.addAttribute("homes", households.toChoose(me, (Long) model.getAttribute("chosen"), now));
+        model.addAttribute("opened", households.lastOpened(me, now));
         if (!model.containsAttribute("form")) {
             model.addAttribute("form", LessonForm.usual(accounts.settings(me.practice()), Optional.empty(), zone));
         }
@@ -109,20 +110,22 @@ class LessonController {
         return "brief/lessons";
     }
 
-    private List<Briefs.Listed> listed(TrainerUser me, List<Lesson> all, ZoneId zone, LocalDate today) {
-        List<Briefs.Listed> listed = new ArrayList<>();
-        Map<Long, Household> homes = households.byId(me.practice());
-        Map<Long, List<Clashes.Clash>> runInto = clashes.of(me.practice(), all);
-        Lesson before = null;
-        for (Lesson lesson : all) {
-            Household household = Objects.requireNonNull(homes.get(lesson.householdId()));
-            boolean sameDay = before != null && before.endsAt().atZone(zone).toLocalDate().equals(lesson.startsAt().atZone(zone).toLocalDate());
-            int gap = before != null && sameDay ? (int) Duration.between(before.endsAt(), lesson.startsAt()).toMinutes() : -1;
-            listed.add(new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), zone, today) + Dates.there(lesson.startsAt(), zone, household.zone()), gap,
-                    Clashes.overlapping(runInto.getOrDefault(lesson.id(), List.of())).stream().map(c -> c.words(zone)).toList()));
-            before = lesson;
+    private Paged<Briefs.Listed> listed(TrainerUser me, Paged<Lesson> page, ZoneId zone, LocalDate today) {
+        Map<Long, Household> homes = households.these(me.practice(), page.rows().stream().map(Lesson::householdId).toList());
+        Map<Long, List<Clashes.Clash>> runInto = clashes.of(me.practice(), page.rows());
+        Map<Long, Lesson> before = new HashMap<>();
+        Lesson last = null;
+        for (Lesson lesson : page.rows().stream().sorted(Comparator.comparing(Lesson::startsAt)).toList()) {
+            before.put(lesson.id(), last == null ? lesson : last);
+            last = lesson;
         }
-        return listed;
+        return page.map(lesson -> {
+            Household household = Objects.requireNonNull(homes.get(lesson.householdId()));
+            Instant ended = Objects.requireNonNull(before.get(lesson.id())).endsAt();
+            boolean sameDay = ended.isBefore(lesson.endsAt()) && ended.atZone(zone).toLocalDate().equals(lesson.startsAt().atZone(zone).toLocalDate());
+            return new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), zone, today) + Dates.there(lesson.startsAt(), zone, household.zone()), sameDay ? (int) Duration.between(ended, lesson.startsAt()).toMinutes() : -1,
+                    Clashes.overlapping(runInto.getOrDefault(lesson.id(), List.of())).stream().map(c -> c.words(zone)).toList());
+        });
     }
 
     /** Planned from the list, for any household; what it runs into is said first, and planned all the same when it is sent again. */
@@ -141,7 +144,7 @@ class LessonController {
         }
         if (result.hasErrors()) {
             model.addAttribute("chosen", home.id());
-            return list(me, from, model);
+            return list(me, from, 1, 1, model);
         }
         households.put(me.practice(), lesson);
         return "redirect:" + TrainersWeek.address(from);

@@ -41,7 +41,7 @@ class TrainersWeeks {
         Instant ends = from.plusDays(TrainersWeek.DAYS).atStartOfDay(zone).toInstant();
         List<Lesson> lessons = households.lessonsBetween(practice, begins, ends);
         List<Busy> others = busy.between(practice, begins, ends);
-        Map<Long, Household> homes = households.byId(practice);
+        Map<Long, Household> homes = households.these(practice, lessons.stream().map(Lesson::householdId).toList());
         Map<Long, List<Clashes.Clash>> runInto = clashes.of(practice, lessons);
         List<LessonWeek.Day> days = IntStream.range(0, TrainersWeek.DAYS).mapToObj(from::plusDays).map(day -> new LessonWeek.Day(day.toString(), Dates.day(day), day.equals(today),
                 others.stream().map(b -> part(b.startsAt(), b.endsAt(), day, zone)).filter(p -> p.to() > p.from()).toList(),

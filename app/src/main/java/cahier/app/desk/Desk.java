@@ -19,22 +19,6 @@ import org.jspecify.annotations.Nullable;
  */
 record Desk(LocalDate today, ZoneId zone, String time, List<Appointment> visits, List<DeskRow> rows, int households, DeskRow.@Nullable Kind kind, int page, int pages, int suggestions) {
 
-    /** Households on one page. */
-    static final int ON_A_PAGE = 40;
-
-    /**
-     * One page of it.
-     *
-     * @param only households with such a reason; none for all
-     * @param wanted from 1 on; one that there is not is the last
-     */
-    Desk page(DeskRow.@Nullable Kind only, int wanted) {
-        List<DeskRow> matching = rows.stream().filter(r -> only == null || r.kinds().contains(only)).toList();
-        int all = Math.max(1, (matching.size() + ON_A_PAGE - 1) / ON_A_PAGE);
-        int here = Math.min(Math.max(1, wanted), all);
-        return new Desk(today, zone, time, visits, matching.subList(ON_A_PAGE * (here - 1), Math.min(matching.size(), ON_A_PAGE * here)), households, only, here, all, suggestions);
-    }
-
     /**
      * One lesson of today.
      *

@@ -3,14 +3,12 @@ package cahier.app.desk;
 import cahier.app.account.AccountService;
 import cahier.app.find.Finds;
 import cahier.app.find.Found;
+import cahier.app.household.Households;
 import cahier.app.scope.TrainerUser;
 import cahier.app.update.UpdateNotes;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -27,9 +25,11 @@ class DeskController {
     private final AccountService accounts;
     private final UpdateNotes updates;
     private final Finds finds;
+    private final Households households;
     private final Clock clock;
 
-    DeskController(DeskService desk, AccountService accounts, UpdateNotes updates, Finds finds, Clock clock) {
+    DeskController(DeskService desk, AccountService accounts, UpdateNotes updates, Finds finds, Households households, Clock clock) {
+        this.households = households;
         this.finds = finds;
         this.accounts = accounts;
         this.desk = desk;
@@ -40,25 +40,27 @@ class DeskController {
     @GetMapping("/")
     String desk(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String show, @RequestParam(defaultValue = "1") String page, Model model) {
         DeskRow.Kind only = Arrays.stream(DeskRow.Kind.values()).filter(k -> k.name().equals(show)).findFirst().orElse(null);
-        int wanted = page.matches("\\d{1,6}") ? Integer.parseInt(page) : 1;
-        model.addAttribute("desk", desk.desk(me.practice(), Instant.now(clock)).page(only, wanted));
+        model.addAttribute("desk", desk.desk(me.practice(), only, number(page), Instant.now(clock)));
+        model.addAttribute("opened", households.lastOpened(me, Instant.now(clock)));
         model.addAttribute("silent", accounts.trainers(me.practice()).stream().anyMatch(t -> t.id() == me.id() && t.phone().isEmpty()));
         model.addAttribute("updates", updates.open(me.practice()));
         return "desk/desk";
     }
 
+    private static int number(String page) {
+        return page.matches("\\d{1,6}") ? Integer.parseInt(page) : 1;
+    }
+
     /** All households by name; or those that have the words in their name or their dogs', and whatever else has them. */
     @GetMapping("/households")
-    String households(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String find, Model model) {
-        String wanted = find.strip().toLowerCase(Locale.ROOT);
-        List<DeskRow> found = desk.desk(me.practice(), Instant.now(clock)).rows().stream()
-                .filter(r -> (r.household().name() + " " + r.dogs()).toLowerCase(Locale.ROOT).contains(wanted))
-                .sorted(Comparator.comparing(r -> r.household().name().toLowerCase(Locale.ROOT))).toList();
-        model.addAttribute("rows", found);
-        Set<Long> shown = found.stream().map(r -> r.household().id()).collect(Collectors.toSet());
+    String households(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String find, @RequestParam(defaultValue = "1") String page, Model model) {
+        DeskService.Listed listed = desk.named(me.practice(), find.strip(), number(page), Instant.now(clock));
+        Set<Long> shown = listed.rows().stream().map(r -> r.household().id()).collect(Collectors.toSet());
+        model.addAttribute("listed", listed);
         model.addAttribute("found", finds.with(me.practice(), find, Finds.MOST).stream()
                 .filter(f -> f.kind() != Found.Kind.HOUSEHOLD && f.kind() != Found.Kind.DOG || !shown.contains(f.householdId())).toList());
         model.addAttribute("find", find.strip());
+        model.addAttribute("opened", households.lastOpened(me, Instant.now(clock)));
         return "desk/households";
     }
 }

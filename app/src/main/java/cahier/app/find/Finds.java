@@ -1,6 +1,7 @@
 package cahier.app.find;
 
 import cahier.app.scope.PracticeId;
+import cahier.app.web.Likeness;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.stereotype.Service;
@@ -36,8 +37,7 @@ public class Finds {
         if (words.length() < SHORTEST || words.length() > LONGEST) {
             return List.of();
         }
-        String like = "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
-        return mapper.with(practice, words, like, ALIKE, most).stream().map(h -> new Found(h.kind(), h.householdId(), h.household(), h.kind().address(h.householdId(), h.id()), says(h, words))).toList();
+        return mapper.with(practice, words, Likeness.anywhere(words), ALIKE, most).stream().map(h -> new Found(h.kind(), h.householdId(), h.household(), h.kind().address(h.householdId(), h.id()), says(h, words))).toList();
     }
 
     /** "Marit", "Marit: … the back gate is never locked …" */

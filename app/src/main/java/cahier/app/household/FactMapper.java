@@ -65,12 +65,23 @@ interface FactMapper {
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + LESSONS + ") f)::text as lessons, concat_ws(' ', " + NEEDS + ") as needs from household where practice_id = #{practice} and id = #{household}")
     Optional<Whole> whole(PracticeId practice, long household);
 
-    @Select("""
+    String BETWEEN = """
             select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson
             where practice_id = #{practice} and starts_at >= #{start} and starts_at < #{end}
-              and starts_at < coalesce((select h.closed_at from household h where h.practice_id = lesson.practice_id and h.id = lesson.household_id), 'infinity')
-            order by starts_at, id""")
+              and starts_at < coalesce((select h.closed_at from household h where h.practice_id = lesson.practice_id and h.id = lesson.household_id), 'infinity')\s""";
+
+    @Select(BETWEEN + "order by starts_at, id")
     List<Lesson> lessonsBetween(PracticeId practice, Instant start, Instant end);
+
+    @Select(BETWEEN + "order by starts_at, id limit #{most} offset #{after}")
+    List<Lesson> firstLessons(PracticeId practice, Instant start, Instant end, int most, long after);
+
+    @Select(BETWEEN + "order by starts_at desc, id desc limit #{most} offset #{after}")
+    List<Lesson> lastLessons(PracticeId practice, Instant start, Instant end, int most, long after);
+
+    /** @param ids {@link cahier.app.scope.Ids} */
+    @Select(BETWEEN + "and household_id = any(#{ids}::bigint[]) order by starts_at, id")
+    List<Lesson> lessonsOfThese(PracticeId practice, String ids, Instant start, Instant end);
 
     @Insert("""
             insert into person (practice_id, household_id, name, age, may_handle, confident, pace_cm, note, email, phone, adult_id, consented_at)

@@ -21,6 +21,20 @@ interface HouseholdMapper {
     @Select(COLUMNS + "where practice_id = #{practice} order by lower(name), id")
     List<Household> everOne(PracticeId practice);
 
+    /** @param ids {@link cahier.app.scope.Ids} */
+    @Select(COLUMNS + "where practice_id = #{practice} and id = any(#{ids}::bigint[]) order by lower(name), id")
+    List<Household> these(PracticeId practice, String ids);
+
+    /** Those somebody opened last first, then the others by name where they are asked for too. */
+    @Select("""
+            select h.id, h.practice_id, h.name, h.home, h.zone as zone_id, h.cautions, h.emergency, h.emergency_phone, h.closed_at, h.version from household h
+            left join (select household_id, max(last_at) as at from look where practice_id = #{practice} and who = #{who} and last_at > #{since} group by household_id) l on l.household_id = h.id
+            where h.practice_id = #{practice} and h.closed_at is null and (#{others} or l.at is not null) order by l.at desc nulls last, lower(h.name), h.id limit #{most}""")
+    List<Household> opened(PracticeId practice, String who, Instant since, boolean others, int most);
+
+    @Select(COLUMNS + "where practice_id = #{practice} and closed_at is not null order by lower(name), id")
+    List<Household> closed(PracticeId practice);
+
     @Select("select id, day, what from life_change where practice_id = #{practice} and household_id = #{household} order by day, what")
     List<LifeChange> changes(PracticeId practice, long household);
 

@@ -1,21 +1,29 @@
 package cahier.app.household;
 
+import cahier.app.scope.Ids;
 import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
+import cahier.app.web.Paged;
 import cahier.app.web.StaleEdit;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.PropertyNamingStrategies;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -28,6 +36,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class Households {
 
     private static final ObjectMapper ROWS = JsonMapper.builder().addModule(new JavaTimeModule()).propertyNamingStrategy(PropertyNamingStrategies.SNAKE_CASE).build();
+
+    /** As many as a tab lane has room for. */
+    private static final int IN_THE_LANE = 8;
+    /** More than this nobody looks through. */
+    private static final int TO_CHOOSE = 60;
+    private static final Duration OPENED_SINCE = Duration.ofDays(120);
 
     private final HouseholdMapper households;
     private final FactMapper facts;
@@ -46,7 +60,24 @@ public class Households {
 
     /** Those that are closed, by name. */
     public List<Household> closed(PracticeId practice) {
-        return households.everOne(practice).stream().filter(Household::isClosed).toList();
+        return households.closed(practice);
+    }
+
+    /** Those a trainer opened last, latest first, as many as a tab lane has room for; it stands half a minute after. */
+    public List<Household> lastOpened(TrainerUser me, Instant now) {
+        return households.opened(me.practice(), me.signature(), now.minus(OPENED_SINCE), false, IN_THE_LANE);
+    }
+
+    /** Households to choose from, by name: all, or of very many those the trainer opened last; and the one that is chosen already. */
+    public List<Household> toChoose(TrainerUser me, @Nullable Long chosen, Instant now) {
+        List<Household> offered = households.opened(me.practice(), me.signature(), now.minus(OPENED_SINCE), true, TO_CHOOSE);
+        Stream<Household> also = chosen == null || offered.stream().anyMatch(h -> h.id() == chosen) ? Stream.of() : Stream.of(get(me.practice(), chosen));
+        return Stream.concat(offered.stream(), also).sorted(Comparator.comparing(h -> h.name().toLowerCase(Locale.ROOT))).toList();
+    }
+
+    /** Some of all that ever were, by id: those that a page names. */
+    public Map<Long, Household> these(PracticeId practice, Collection<Long> ids) {
+        return households.these(practice, Ids.of(ids)).stream().collect(Collectors.toMap(Household::id, Function.identity()));
     }
 
     /** All that ever were, by id: for what still names them. */
@@ -137,6 +168,21 @@ public class Households {
     /** The lessons of the practice that start within the half-open interval, in order. */
     public List<Lesson> lessonsBetween(PracticeId practice, Instant startInclusive, Instant endExclusive) {
         return facts.lessonsBetween(practice, startInclusive, endExclusive);
+    }
+
+    /** A page of them, in order. */
+    public Paged<Lesson> firstLessons(PracticeId practice, Instant startInclusive, Instant endExclusive, int page) {
+        return Paged.read(page, (most, after) -> facts.firstLessons(practice, startInclusive, endExclusive, most, after));
+    }
+
+    /** A page of them, latest first. */
+    public Paged<Lesson> lastLessons(PracticeId practice, Instant startInclusive, Instant endExclusive, int page) {
+        return Paged.read(page, (most, after) -> facts.lastLessons(practice, startInclusive, endExclusive, most, after));
+    }
+
+    /** The same of some households. */
+    public List<Lesson> lessonsBetween(PracticeId practice, Collection<Long> of, Instant startInclusive, Instant endExclusive) {
+        return facts.lessonsOfThese(practice, Ids.of(of), startInclusive, endExclusive);
     }
 
     /** The dogs of a household. */

@@ -44,8 +44,9 @@ interface DecisionMapper {
                 order by track_id, answered_at desc, id desc))""")
     List<DecisionRow> standing(PracticeId practice, long household);
 
-    @Select(COLUMNS + "and state = 'OPEN'")
-    List<DecisionRow> allOpen(PracticeId practice);
+    /** @param ids of households, {@link cahier.app.scope.Ids} */
+    @Select(COLUMNS + "and household_id = any(#{ids}::bigint[]) and state = 'OPEN' order by track_id")
+    List<DecisionRow> openOfThese(PracticeId practice, String ids);
 
     @Insert("""
             insert into decision (practice_id, household_id, track_id, step_id, visit_id, made_at, suggested, cause, suggestion, state)

@@ -5,6 +5,7 @@ import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Place;
 import cahier.app.measure.Measured;
+import cahier.app.scope.Ids;
 import cahier.app.scope.PracticeId;
 import cahier.app.stored.Shape;
 import cahier.app.stored.Stored;
@@ -28,6 +29,7 @@ import cahier.core.rep.Session;
 import cahier.core.rep.Sessions;
 import cahier.core.rep.With;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -90,9 +92,9 @@ public class Judgements {
         return decisions.standing(practice, household).stream().map(this::decided).filter(Decided::isOpen).toList();
     }
 
-    /** The open suggestions of the practice, by track. */
-    public Map<Long, Decided> allOpen(PracticeId practice) {
-        return decisions.allOpen(practice).stream().map(this::decided).collect(Collectors.toMap(Decided::trackId, Function.identity()));
+    /** The open suggestions of some households, by household. */
+    public Map<Long, List<Decided>> openOf(PracticeId practice, Collection<Long> households) {
+        return decisions.openOfThese(practice, Ids.of(households)).stream().map(this::decided).collect(Collectors.groupingBy(Decided::householdId));
     }
 
     /** The trainer's last answer on a track. */

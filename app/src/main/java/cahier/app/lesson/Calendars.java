@@ -80,8 +80,8 @@ public class Calendars {
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public String write(PracticeId practice, Instant now) {
         return PracticeScope.within(practice, () -> {
-            Map<Long, Household> byId = households.byId(practice);
-            return write(households.lessonsBetween(practice, now.minus(BACK), now.plus(AHEAD)), byId, now);
+            List<Lesson> lessons = households.lessonsBetween(practice, now.minus(BACK), now.plus(AHEAD));
+            return write(lessons, households.these(practice, lessons.stream().map(Lesson::householdId).toList()), now);
         });
     }
 

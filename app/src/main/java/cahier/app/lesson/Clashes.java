@@ -79,8 +79,9 @@ public class Clashes {
 
     /** What is on between two moments; lessons that are over leave their time free. */
     List<Taken> taken(PracticeId practice, Instant from, Instant to) {
-        Map<Long, Household> homes = households.byId(practice);
-        Stream<Taken> lessons = households.lessonsBetween(practice, from, to).stream().filter(l -> !l.isOver())
+        List<Lesson> planned = households.lessonsBetween(practice, from, to).stream().filter(l -> !l.isOver()).toList();
+        Map<Long, Household> homes = households.these(practice, planned.stream().map(Lesson::householdId).toList());
+        Stream<Taken> lessons = planned.stream()
                 .map(l -> new Taken(l.id(), "lesson with " + Optional.ofNullable(homes.get(l.householdId())).map(Household::name).orElse("another household"), l.startsAt(), l.endsAt(), l.travelMinutes()));
         return Stream.concat(busy.between(practice, from, to).stream().map(b -> new Taken(0, b.title(), b.startsAt(), b.endsAt(), 0)), lessons).toList();
     }

@@ -3,6 +3,7 @@ package cahier.app.log;
 import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 
@@ -14,16 +15,16 @@ interface BesideMapper {
     record Latest(long householdId, String log, Instant at) {
     }
 
-    /** Of each household that has noted anything since then; household 0 stands for all of the practice. */
+    /** Of a household that has noted anything since then. */
     @Select("""
             <script>
-            select distinct on (household_id) household_id, log, happened_at as at from (
+            select household_id, log, happened_at as at from (
                 <foreach collection="tables" item="t" separator=" union all ">
-                    select household_id, '${t}' as log, happened_at from ${t} where practice_id = #{practice} and (#{household} = 0 or household_id = #{household})
+                    select household_id, '${t}' as log, happened_at from ${t} where practice_id = #{practice} and household_id = #{household}
                        and undone_at is null and happened_at &gt;= #{since}
                        and not exists (select 1 from rep where rep.practice_id = ${t}.practice_id and rep.id = ${t}.id)
                 </foreach>
-            ) b order by household_id, happened_at desc
+            ) b order by happened_at desc limit 1
             </script>""")
-    List<Latest> latest(PracticeId practice, long household, List<String> tables, Instant since);
+    Optional<Latest> latest(PracticeId practice, long household, List<String> tables, Instant since);
 }

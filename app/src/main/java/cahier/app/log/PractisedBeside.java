@@ -3,9 +3,7 @@ package cahier.app.log;
 import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -15,7 +13,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class PractisedBeside {
 
     private static final List<String> TABLES = List.of("exposure", "departure", "touch", "outing", "watching_tap");
-    private static final long ANY = 0;
 
     private final BesideMapper mapper;
 
@@ -23,17 +20,12 @@ public class PractisedBeside {
         this.mapper = mapper;
     }
 
-    /** By household, of those that noted anything since then. */
-    public Map<Long, Instant> latest(PracticeId practice, Instant since) {
-        return mapper.latest(practice, ANY, TABLES, since).stream().collect(Collectors.toMap(BesideMapper.Latest::householdId, BesideMapper.Latest::at));
-    }
-
     public Optional<Beside> latestOf(PracticeId practice, long household, Instant since) {
-        return mapper.latest(practice, household, TABLES, since).stream().map(l -> new Beside(l.at(), switch (l.log()) {
+        return mapper.latest(practice, household, TABLES, since).map(l -> new Beside(l.at(), switch (l.log()) {
             case "departure" -> "/alone";
             case "touch" -> "/handling";
             default -> "/distances";
-        })).findFirst();
+        }));
     }
 
     /**

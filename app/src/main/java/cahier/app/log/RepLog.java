@@ -1,6 +1,7 @@
 package cahier.app.log;
 
 import cahier.app.household.Household;
+import cahier.app.scope.Ids;
 import cahier.app.scope.PracticeId;
 import cahier.core.pay.LeadClips;
 import cahier.core.rep.Outcome;
@@ -8,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -254,8 +256,8 @@ public class RepLog {
         return reps.measuredDays(household.practiceId(), household.id(), household.zone().getId());
     }
 
-    /** The daily sums of the whole practice since a day, oldest first. */
-    public List<PracticeDay> daysSince(PracticeId practice, LocalDate since) {
-        return reps.daysSince(practice, since);
+    /** The daily sums of some households since a day, oldest first. */
+    public List<PracticeDay> daysSince(PracticeId practice, Collection<Long> households, LocalDate since) {
+        return reps.daysSince(practice, Ids.of(households), since);
     }
 }

@@ -6,12 +6,14 @@ import cahier.app.household.Households;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import cahier.app.web.NotFound;
+import cahier.app.web.Paged;
 import cahier.app.wording.TextKind;
 import cahier.app.wording.Wording;
 import cahier.app.wording.Wordings;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -56,9 +58,10 @@ class OutboxController {
 
     @GetMapping("/outbox")
     String show(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "1") int page, Model model) {
-        model.addAttribute("mails", outbox.page(me.practice(), page));
+        Paged<Mail> mails = outbox.page(me.practice(), page);
+        model.addAttribute("mails", mails);
         model.addAttribute("failed", outbox.failed(me.practice()));
-        model.addAttribute("households", households.byId(me.practice()).values().stream().collect(Collectors.toMap(Household::id, Household::name)));
+        model.addAttribute("households", households.these(me.practice(), mails.rows().stream().map(Mail::householdId).filter(Objects::nonNull).toList()).values().stream().collect(Collectors.toMap(Household::id, Household::name)));
         model.addAttribute("zone", accounts.zone(me.practice()));
         model.addAttribute("today", Instant.now(clock).atZone(accounts.zone(me.practice())).toLocalDate());
         model.addAttribute("hasServer", server.isSet());

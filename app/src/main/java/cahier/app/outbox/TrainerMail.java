@@ -90,8 +90,8 @@ public class TrainerMail {
         mails.withdrawQuestions(practice, "One more question came, all go in one mail.");
         Instant last = mails.questionsSent(practice);
         Instant at = last == null || last.plus(QUESTIONS_EVERY).isBefore(now) ? now : last.plus(QUESTIONS_EVERY);
-        Map<Long, Household> homes = households.byId(practice);
         List<Question> open = questions.open(practice);
+        Map<Long, Household> homes = households.these(practice, open.stream().map(Question::householdId).toList());
         String all = open.stream().limit(MOST_QUESTIONS).map(q -> Objects.requireNonNull(homes.get(q.householdId())).name() + ", " + Dates.longDate(q.askedAt().atZone(Objects.requireNonNull(homes.get(q.householdId())).zone()).toLocalDate()) + ": " + q.words())
                 .collect(Collectors.joining("\n\n"));
         Map<String, String> values = new HashMap<>(Map.of("count", open.size() == 1 ? "One question" : open.size() + " questions",

@@ -16,5 +16,14 @@ public enum Decision {
     /** Come back in gently after a pause. */
     REFRESH,
     /** Go on with this step. */
-    STAY
+    STAY;
+
+    /** Whether it stays open until a trainer answers, because of such a cause (docs/rules.md 4, open until answered). */
+    public boolean staysOpen(Cause cause) {
+        return switch (this) {
+            case CALL, BACK, SPLIT, UP, DONE -> true;
+            case STAY -> cause == Cause.PERSON_GAP || cause == Cause.REOPENED;
+            case REFRESH -> false;
+        };
+    }
 }

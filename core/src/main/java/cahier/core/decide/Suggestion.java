@@ -30,10 +30,6 @@ public record Suggestion(Decision decision, Cause cause, List<Reason> reasons, L
 
     /** Whether it stays open until a trainer answers (docs/rules.md 4, open until answered). */
     public boolean staysOpen() {
-        return switch (decision) {
-            case CALL, BACK, SPLIT, UP, DONE -> true;
-            case STAY -> cause == Cause.PERSON_GAP || cause == Cause.REOPENED;
-            case REFRESH -> false;
-        };
+        return decision.staysOpen(cause);
     }
 }

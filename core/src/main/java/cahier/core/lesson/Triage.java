@@ -8,9 +8,9 @@ import java.util.Objects;
 public final class Triage {
 
     /** Share of the lesser reasons that is added to the highest. */
-    static final double REST_SHARE = 0.1;
+    public static final double REST_SHARE = 0.1;
     /** The lesser reasons count up to this. */
-    static final double REST_MOST = 60;
+    public static final double REST_MOST = 60;
 
     private Triage() {
     }
