@@ -12,6 +12,8 @@ create index track_template_of_household on track_template (practice_id, househo
 
 create index update_note_by_household on update_note (practice_id, household_id);
 create index homework_of_practice on homework (practice_id, issued_at);
+create index sitting_noted on sitting (practice_id) where note <> '';
+create index decision_open_of_practice on decision (practice_id) where state = 'OPEN';
 create index look_of_trainer on look (practice_id, who, last_at);
 
 -- What the desk sorts by: a row for each household, kept by the statements that change it.

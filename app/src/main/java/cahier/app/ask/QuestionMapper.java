@@ -34,7 +34,7 @@ interface QuestionMapper {
     List<Question> open(PracticeId practice);
 
     /** @param ids of households, {@link cahier.app.scope.Ids} */
-    @Select(COLUMNS + "and household_id = any(#{ids}::bigint[]) and answered_at is null order by asked_at, id")
+    @Select(COLUMNS + "and household_id in (select unnest(#{ids}::bigint[])) and answered_at is null order by asked_at, id")
     List<Question> openOfThese(PracticeId practice, String ids);
 
     @Update("""

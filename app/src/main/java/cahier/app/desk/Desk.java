@@ -11,13 +11,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param zone the trainer's
  * @param visits today's lessons in the order of the day, those that are over too
+ * @param lessons how many there are today, of which the desk may have room for some
  * @param rows one page of the households, by who needs the trainer first
  * @param households how many there are in all
  * @param kind what they are filtered by
  * @param page from 1 on
  * @param suggestions how many wait for an answer
  */
-record Desk(LocalDate today, ZoneId zone, String time, List<Appointment> visits, List<DeskRow> rows, int households, DeskRow.@Nullable Kind kind, int page, int pages, int suggestions) {
+record Desk(LocalDate today, ZoneId zone, String time, List<Appointment> visits, List<DeskRow> rows, int lessons, int households, DeskRow.@Nullable Kind kind, int page, int pages, int suggestions) {
 
     /**
      * One lesson of today.
@@ -54,10 +55,10 @@ record Desk(LocalDate today, ZoneId zone, String time, List<Appointment> visits,
 
     /** "No lesson today.", "One lesson today." */
     public String day() {
-        return switch (visits.size()) {
+        return switch (lessons) {
             case 0 -> "No lesson today.";
             case 1 -> "One lesson today.";
-            default -> visits.size() + " lessons today.";
+            default -> lessons + " lessons today.";
         };
     }
 }

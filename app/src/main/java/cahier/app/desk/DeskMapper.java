@@ -44,15 +44,13 @@ interface DeskMapper {
                 from household h join desk_row r on r.practice_id = h.practice_id and r.household_id = h.id cross join w left join next n on n.household_id = h.id
                 where h.practice_id = #{practice} and h.closed_at is null),
             weighed as (
-                select home.*, coalesce(highest, 0) + #{w.share} * least(#{w.most}, coalesce(total - highest, 0)) as points, coalesce(decisions, 0) > 0 or alarmed as decision
-                from home cross join lateral (
-                    select max(p) as highest, sum(p) as total, sum(d) as decisions from (
-                        select (w.reasons -> r)::float as p, 1 as d from unnest(home.reasons) r, w where w.reasons -> r is not null
-                        union all select #{w.alarm}, 0 where alarmed
-                        union all select #{w.question}, 0 where asked
-                        union all select #{w.soon}, 0 where soon
-                        union all select silent, 0 where silent > 0) reason) weight)
-            select id, points, count(*) over ()::int as all from weighed
+                select home.*, coalesce(d.highest, 0) > 0 or alarmed as decision,
+                       greatest(d.highest, case when alarmed then #{w.alarm}::float end, case when asked then #{w.question}::float end, case when soon then #{w.soon}::float end, silent, 0) as highest,
+                       coalesce(d.total, 0) + case when alarmed then #{w.alarm}::float else 0 end + case when asked then #{w.question}::float else 0 end + case when soon then #{w.soon}::float else 0 end + coalesce(silent, 0) as total
+                from home left join lateral (
+                    select max((w.reasons -> r)::float) as highest, sum((w.reasons -> r)::float) as total from unnest(home.reasons) r, w) d on home.reasons <> '{}'),
+            ranked as (select *, highest + #{w.share} * least(#{w.most}, total - highest) as points from weighed)
+            select id, points, count(*) over ()::int as all from ranked
             where case #{kind} when 'DECISION' then decision when 'QUESTION' then asked when 'LESSON' then coalesce(soon, false) when 'SILENT' then coalesce(silent > 0, false) else true end
             order by points desc, starts_at nulls last, name, id limit #{most} offset #{after}""")
     List<Placed> placed(PracticeId practice, @Param("when") When when, @Param("w") DeskWeights weights, String kind, int most, long after);
@@ -68,8 +66,9 @@ interface DeskMapper {
 
     @Select("""
             with w as materialized (select #{staying}::text[] as staying)
-            select count(*)::int as households, coalesce(sum((select count(*) from unnest(r.reasons) o where o = any (w.staying))), 0)::int as waiting
-            from household h cross join w join desk_row r on r.practice_id = h.practice_id and r.household_id = h.id where h.practice_id = #{practice} and h.closed_at is null""")
+            select (select count(*) from household where practice_id = #{practice} and closed_at is null)::int as households,
+                   (select count(*) from decision d join household h on h.practice_id = #{practice} and h.id = d.household_id and h.closed_at is null cross join w
+                    where d.practice_id = #{practice} and d.state = 'OPEN' and d.suggested || '/' || d.cause = any (w.staying))::int as waiting""")
     Totals totals(PracticeId practice, String staying);
 
     /** By name, of those that have the words in their name or a dog's. */
@@ -85,7 +84,7 @@ interface DeskMapper {
     }
 
     /** @param ids {@link cahier.app.scope.Ids}, as below */
-    @Select("select household_id, practised_on, alarmed from desk_row where practice_id = #{practice} and household_id = any(#{ids}::bigint[])")
+    @Select("select household_id, practised_on, alarmed from desk_row where practice_id = #{practice} and household_id in (select unnest(#{ids}::bigint[]))")
     List<Kept> kept(PracticeId practice, String ids);
 
     record DogRow(long householdId, long id, String name, String looks, @Nullable LocalDate born, @Nullable Integer weightG, int version) {
@@ -97,14 +96,14 @@ interface DeskMapper {
     record Dose(long householdId, int reps) {
     }
 
-    @Select("select household_id, id, name, looks, born, weight_g, version from dog where practice_id = #{practice} and household_id = any(#{ids}::bigint[]) and gone_at is null order by id")
+    @Select("select household_id, id, name, looks, born, weight_g, version from dog where practice_id = #{practice} and household_id in (select unnest(#{ids}::bigint[])) and gone_at is null order by id")
     List<DogRow> dogs(PracticeId practice, String ids);
 
     /** Reps a day that the current steps of a household ask for together. */
     @Select("""
             select t.household_id, sum(s.reps * s.sessions)::int as reps from track t
             join visit v on v.practice_id = t.practice_id and v.track_id = t.id and v.left_at is null and not v.undone join step s on s.id = v.step_id
-            where t.practice_id = #{practice} and t.household_id = any(#{ids}::bigint[]) and t.done_at is null and t.off_at is null
+            where t.practice_id = #{practice} and t.household_id in (select unnest(#{ids}::bigint[])) and t.done_at is null and t.off_at is null
               and not exists (select 1 from dog d where d.practice_id = t.practice_id and d.id = t.dog_id and d.gone_at is not null) group by t.household_id""")
     List<Dose> doses(PracticeId practice, String ids);
 

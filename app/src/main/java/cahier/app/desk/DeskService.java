@@ -30,6 +30,8 @@ class DeskService {
 
     /** Silence is looked for this far back. */
     private static final int LOOK_BACK_DAYS = 60;
+    /** Lessons of a day that the desk has room for. */
+    private static final int MOST_VISITS = 12;
     private static final Duration SOON = Duration.ofHours(24);
 
     private final AccountService accounts;
@@ -63,9 +65,17 @@ class DeskService {
         together.ask(() -> place(practice, when, only, wanted), () -> mapper.totals(practice, DeskWeights.USUAL.staying()), () -> households.lessonsBetween(practice, midnight, tomorrow));
         Page page = Page.of(wanted, number -> place(practice, when, only, number));
         DeskMapper.Totals totals = mapper.totals(practice, DeskWeights.USUAL.staying());
-        List<Lesson> todays = households.lessonsBetween(practice, midnight, tomorrow);
+        List<Lesson> day = households.lessonsBetween(practice, midnight, tomorrow);
+        List<Lesson> todays = seen(day, now);
         Map<Long, DeskRow> shown = rows.of(practice, Stream.concat(page.ids().stream(), todays.stream().map(Lesson::householdId)).distinct().toList(), now);
-        return new Desk(today, zone, Dates.time(now, zone), visits(practice, todays.stream().filter(l -> shown.containsKey(l.householdId())).toList(), shown, zone, now), page.of(shown), totals.households(), only, page.number(), page.pages(), totals.waiting());
+        return new Desk(today, zone, Dates.time(now, zone), visits(practice, todays.stream().filter(l -> shown.containsKey(l.householdId())).toList(), shown, zone, now), page.of(shown), day.size(), totals.households(), only, page.number(), page.pages(), totals.waiting());
+    }
+
+    /** The whole day, or of a very full one what is to come next. */
+    private static List<Lesson> seen(List<Lesson> day, Instant now) {
+        int over = (int) day.stream().takeWhile(l -> !l.endsAt().isAfter(now)).count();
+        int from = Math.max(0, Math.min(over, day.size() - MOST_VISITS));
+        return day.subList(from, Math.min(day.size(), from + MOST_VISITS));
     }
 
     private List<DeskMapper.Placed> place(PracticeId practice, DeskMapper.When when, DeskRow.@Nullable Kind only, int page) {

@@ -15,7 +15,7 @@ import java.util.function.IntFunction;
 record Page(List<Long> ids, int all, int number) {
 
     /** Households on a page. */
-    static final int ROWS = 40;
+    static final int ROWS = 25;
     private static final int LAST = 100_000;
 
     /** @param wanted one that there is not is the last */

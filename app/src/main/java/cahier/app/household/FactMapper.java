@@ -80,7 +80,7 @@ interface FactMapper {
     List<Lesson> lastLessons(PracticeId practice, Instant start, Instant end, int most, long after);
 
     /** @param ids {@link cahier.app.scope.Ids} */
-    @Select(BETWEEN + "and household_id = any(#{ids}::bigint[]) order by starts_at, id")
+    @Select(BETWEEN + "and household_id in (select unnest(#{ids}::bigint[])) order by starts_at, id")
     List<Lesson> lessonsOfThese(PracticeId practice, String ids, Instant start, Instant end);
 
     @Insert("""

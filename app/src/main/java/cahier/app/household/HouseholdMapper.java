@@ -22,7 +22,7 @@ interface HouseholdMapper {
     List<Household> everOne(PracticeId practice);
 
     /** @param ids {@link cahier.app.scope.Ids} */
-    @Select(COLUMNS + "where practice_id = #{practice} and id = any(#{ids}::bigint[]) order by lower(name), id")
+    @Select(COLUMNS + "where practice_id = #{practice} and id in (select unnest(#{ids}::bigint[])) order by lower(name), id")
     List<Household> these(PracticeId practice, String ids);
 
     /** Those somebody opened last first, then the others by name where they are asked for too. */

@@ -45,7 +45,7 @@ interface DecisionMapper {
     List<DecisionRow> standing(PracticeId practice, long household);
 
     /** @param ids of households, {@link cahier.app.scope.Ids} */
-    @Select(COLUMNS + "and household_id = any(#{ids}::bigint[]) and state = 'OPEN' order by track_id")
+    @Select(COLUMNS + "and household_id in (select unnest(#{ids}::bigint[])) and state = 'OPEN' order by track_id")
     List<DecisionRow> openOfThese(PracticeId practice, String ids);
 
     @Insert("""

@@ -127,6 +127,6 @@ interface RepMapper {
 
     @Select("""
             select household_id, track_id, step_id, day, clean, helped, missed, too_much from practice_day
-            where practice_id = #{practice} and household_id = any(#{ids}::bigint[]) and day >= #{since} order by day""")
+            where practice_id = #{practice} and household_id in (select unnest(#{ids}::bigint[])) and day >= #{since} order by day""")
     List<PracticeDay> daysSince(PracticeId practice, String ids, LocalDate since);
 }

@@ -3,7 +3,7 @@ package cahier.app.scope;
 import java.util.Collection;
 import java.util.stream.Collectors;
 
-/** Numbers of rows as one parameter of a statement, {@code = any(#{ids}::bigint[])}: the same rows are the same question ({@link AskedOnce}). */
+/** Numbers of rows as one parameter of a statement, {@code in (select unnest(#{ids}::bigint[]))}: the same rows are the same question ({@link AskedOnce}). */
 public final class Ids {
 
     private Ids() {
