@@ -29,37 +29,52 @@ create table desk_row (
 );
 select protect_table('desk_row');
 
--- The same from what it rests on; desk_row is held to it each night.
-create function desk_truth(practice bigint, household bigint) returns table (practised_on date, reasons text[], alarmed boolean, asked boolean) language sql stable as $$
+-- Each of these from what it rests on; desk_row is held to them each night.
+create function desk_practised_on(practice bigint, household bigint) returns date language sql stable as $$
     select greatest(
-            (select max(d.day) from practice_day d where d.practice_id = practice and d.household_id = household and d.clean + d.helped + d.missed + d.too_much > 0),
-            ((select max(b.at) from (
-                select max(x.happened_at) as at from exposure x where x.practice_id = practice and x.household_id = household and x.undone_at is null
-                union all select max(x.happened_at) from departure x where x.practice_id = practice and x.household_id = household and x.undone_at is null
-                union all select max(x.happened_at) from touch x where x.practice_id = practice and x.household_id = household and x.undone_at is null
-                union all select max(x.happened_at) from outing x where x.practice_id = practice and x.household_id = household and x.undone_at is null
-                union all select max(x.happened_at) from watching_tap x where x.practice_id = practice and x.household_id = household and x.undone_at is null) b)
-             at time zone (select h.zone from household h where h.practice_id = practice and h.id = household))::date),
-        array(select d.suggested || '/' || d.cause from decision d where d.practice_id = practice and d.household_id = household and d.state = 'OPEN' order by d.track_id),
-        exists (select 1 from alarm a where a.practice_id = practice and a.household_id = household and a.answered_at is null),
-        exists (select 1 from question q where q.practice_id = practice and q.household_id = household and q.answered_at is null)
+        (select max(d.day) from practice_day d where d.practice_id = practice and d.household_id = household and d.clean + d.helped + d.missed + d.too_much > 0),
+        ((select max(b.at) from (
+            select max(x.happened_at) as at from exposure x where x.practice_id = practice and x.household_id = household and x.undone_at is null
+            union all select max(x.happened_at) from departure x where x.practice_id = practice and x.household_id = household and x.undone_at is null
+            union all select max(x.happened_at) from touch x where x.practice_id = practice and x.household_id = household and x.undone_at is null
+            union all select max(x.happened_at) from outing x where x.practice_id = practice and x.household_id = household and x.undone_at is null
+            union all select max(x.happened_at) from watching_tap x where x.practice_id = practice and x.household_id = household and x.undone_at is null) b)
+         at time zone (select h.zone from household h where h.practice_id = practice and h.id = household))::date)
+$$;
+create function desk_reasons(practice bigint, household bigint) returns text[] language sql stable as $$
+    select array(select d.suggested || '/' || d.cause from decision d where d.practice_id = practice and d.household_id = household and d.state = 'OPEN' order by d.track_id)
+$$;
+create function desk_alarmed(practice bigint, household bigint) returns boolean language sql stable as $$
+    select exists (select 1 from alarm a where a.practice_id = practice and a.household_id = household and a.answered_at is null)
+$$;
+create function desk_asked(practice bigint, household bigint) returns boolean language sql stable as $$
+    select exists (select 1 from question q where q.practice_id = practice and q.household_id = household and q.answered_at is null)
 $$;
 
 -- First the row is taken, then it is worked out: of two who change the same household at once the second sees what the first did.
-create function keep_desk_row(practice bigint, household bigint) returns void language plpgsql as $$
+create function keep_desk_row(practice bigint, household bigint, part text) returns void language plpgsql as $$
 begin
     perform 1 from desk_row r where r.practice_id = practice and r.household_id = household for update;
-    update desk_row r set practised_on = t.practised_on, reasons = t.reasons, alarmed = t.alarmed, asked = t.asked from desk_truth(practice, household) t
-        where r.practice_id = practice and r.household_id = household
-          and (r.practised_on, r.reasons, r.alarmed, r.asked) is distinct from (t.practised_on, t.reasons, t.alarmed, t.asked);
+    if part in ('decision', 'all') then
+        update desk_row r set reasons = desk_reasons(practice, household) where r.practice_id = practice and r.household_id = household;
+    end if;
+    if part in ('alarm', 'all') then
+        update desk_row r set alarmed = desk_alarmed(practice, household) where r.practice_id = practice and r.household_id = household;
+    end if;
+    if part in ('question', 'all') then
+        update desk_row r set asked = desk_asked(practice, household) where r.practice_id = practice and r.household_id = household;
+    end if;
+    if part in ('practice', 'all') then
+        update desk_row r set practised_on = desk_practised_on(practice, household) where r.practice_id = practice and r.household_id = household;
+    end if;
 end $$;
 
 create function desk_changed() returns trigger language plpgsql as $$
 begin
     if tg_op = 'DELETE' then
-        perform keep_desk_row(old.practice_id, old.household_id);
+        perform keep_desk_row(old.practice_id, old.household_id, tg_argv[0]);
     else
-        perform keep_desk_row(new.practice_id, new.household_id);
+        perform keep_desk_row(new.practice_id, new.household_id, tg_argv[0]);
     end if;
     return null;
 end $$;
@@ -76,7 +91,7 @@ begin
     if tg_op = 'INSERT' then
         insert into desk_row (practice_id, household_id) values (new.practice_id, new.id);
     else
-        perform keep_desk_row(new.practice_id, new.id);
+        perform keep_desk_row(new.practice_id, new.id, 'practice');
     end if;
     return null;
 end $$;
@@ -84,16 +99,24 @@ end $$;
 create trigger desk_new after insert on household for each row execute function desk_household();
 create trigger desk_moved after update of zone on household for each row when (old.zone <> new.zone) execute function desk_household();
 create trigger desk_practised after insert or update on practice_day for each row when (new.clean + new.helped + new.missed + new.too_much > 0) execute function desk_practised();
-create trigger desk_changed after update on practice_day for each row when (new.clean + new.helped + new.missed + new.too_much = 0) execute function desk_changed();
-create trigger desk_deleted after delete on practice_day for each row execute function desk_changed();
+create trigger desk_changed after update on practice_day for each row when (new.clean + new.helped + new.missed + new.too_much = 0) execute function desk_changed('practice');
+create trigger desk_deleted after delete on practice_day for each row execute function desk_changed('practice');
+create trigger desk_changed after insert or update or delete on decision for each row execute function desk_changed('decision');
+create trigger desk_changed after insert or update or delete on alarm for each row execute function desk_changed('alarm');
+create trigger desk_changed after insert or update or delete on question for each row execute function desk_changed('question');
 do $$
 declare
     t text;
 begin
-    foreach t in array array['exposure', 'departure', 'touch', 'outing', 'watching_tap', 'decision', 'alarm', 'question'] loop
-        execute format('create trigger desk_changed after insert or update or delete on %I for each row execute function desk_changed()', t);
+    foreach t in array array['exposure', 'departure', 'touch', 'outing', 'watching_tap'] loop
+        execute format('create trigger desk_changed after insert or update or delete on %I for each row execute function desk_changed(''practice'')', t);
     end loop;
 end $$;
 
 insert into desk_row (practice_id, household_id, practised_on, reasons, alarmed, asked)
-    select h.practice_id, h.id, t.practised_on, t.reasons, t.alarmed, t.asked from household h, desk_truth(h.practice_id, h.id) t;
+    select h.practice_id, h.id, desk_practised_on(h.practice_id, h.id), desk_reasons(h.practice_id, h.id), desk_alarmed(h.practice_id, h.id), desk_asked(h.practice_id, h.id) from household h;
+
+-- A round of each night works for each practice in turn and must know which there are; nothing but their numbers.
+create function all_practices() returns setof bigint language sql stable security definer set search_path = public, pg_temp as $$
+    select id from practice order by id
+$$;

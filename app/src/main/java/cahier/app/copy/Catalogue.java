@@ -19,7 +19,7 @@ import org.springframework.stereotype.Component;
 class Catalogue {
 
     /** What stays where it was made: the log, who looked, certificates, what was removed, what lets somebody in. */
-    static final Set<String> STAYS = Set.of("audit", "look", "erasure", "removed_fact", "second_factor", "recovery_code");
+    static final Set<String> STAYS = Set.of("audit", "look", "desk_row", "erasure", "removed_fact", "second_factor", "recovery_code");
 
     private final CatalogueMapper mapper;
     private volatile List<Table> tables = List.of();

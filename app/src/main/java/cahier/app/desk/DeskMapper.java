@@ -109,12 +109,16 @@ interface DeskMapper {
 
     // ---- held to what it rests on ----
 
-    /** Rows that are not what they should be; their households are mended by {@link #mend}. */
+    @Select("select all_practices()")
+    List<PracticeId> practices();
+
+    /** Households whose row is not what it should be; {@link #mend} puts it right. */
     @Select("""
-            select h.id from household h join lateral desk_truth(h.practice_id, h.id) t on true left join desk_row r on r.practice_id = h.practice_id and r.household_id = h.id
-            where h.practice_id = #{practice} and (r.practised_on, r.reasons, r.alarmed, r.asked) is distinct from (t.practised_on, t.reasons, t.alarmed, t.asked) order by h.id""")
+            select h.id from household h left join desk_row r on r.practice_id = h.practice_id and r.household_id = h.id
+            where h.practice_id = #{practice} and (r.practised_on, r.reasons, r.alarmed, r.asked) is distinct from
+                (desk_practised_on(h.practice_id, h.id), desk_reasons(h.practice_id, h.id), desk_alarmed(h.practice_id, h.id), desk_asked(h.practice_id, h.id)) order by h.id""")
     List<Long> wrong(PracticeId practice);
 
-    @Select("select keep_desk_row(#{practice}, #{household})::text")
+    @Select("select keep_desk_row(#{practice}, #{household}, 'all')::text")
     String mend(PracticeId practice, long household);
 }

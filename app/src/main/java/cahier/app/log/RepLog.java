@@ -251,6 +251,11 @@ public class RepLog {
         return reps.daysOfHousehold(practice, household);
     }
 
+    /** The daily sums of the tracks of a household that reached their goal, since a day before they did, oldest first. */
+    public List<PracticeDay> daysSinceGoals(PracticeId practice, long household) {
+        return reps.daysSinceGoals(practice, household);
+    }
+
     /** What steps that measure measured, by day in the household's zone, oldest first. */
     public List<MeasuredDay> measuredDays(Household household) {
         return reps.measuredDays(household.practiceId(), household.id(), household.zone().getId());

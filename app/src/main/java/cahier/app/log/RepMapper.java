@@ -125,6 +125,13 @@ interface RepMapper {
             where practice_id = #{practice} and household_id = #{household} order by day, step_id""")
     List<PracticeDay> daysOfHousehold(PracticeId practice, long household);
 
+    /** From a day before the goal on: in some zones it is still that day. */
+    @Select("""
+            select d.household_id, d.track_id, d.step_id, d.day, d.clean, d.helped, d.missed, d.too_much from track t
+            join practice_day d on d.practice_id = t.practice_id and d.track_id = t.id and d.day >= (t.done_at at time zone 'UTC')::date - 1
+            where t.practice_id = #{practice} and t.household_id = #{household} and t.done_at is not null order by d.day, d.step_id""")
+    List<PracticeDay> daysSinceGoals(PracticeId practice, long household);
+
     @Select("""
             select household_id, track_id, step_id, day, clean, helped, missed, too_much from practice_day
             where practice_id = #{practice} and household_id in (select unnest(#{ids}::bigint[])) and day >= #{since} order by day""")

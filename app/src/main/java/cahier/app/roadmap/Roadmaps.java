@@ -61,7 +61,7 @@ public class Roadmaps {
         Graph graph = new Graph(maps, needs.needs(practice, household));
         List<NeedMapper.ApartRow> apart = needs.apart(practice, household);
         List<LocalDate> changes = households.changes(practice, household).stream().map(LifeChange::day).toList();
-        List<PracticeDay> days = log.days(practice, household);
+        List<PracticeDay> days = log.daysSinceGoals(practice, household);
         return maps.stream().map(m -> new RoadmapTrack(m, graph.waits(m.track().id()), apart(m.track(), apart, maps), allowed, upkeep(m, days, changes, allowed))).toList();
     }
 

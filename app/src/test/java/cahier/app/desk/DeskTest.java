@@ -21,6 +21,8 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -40,7 +42,16 @@ class DeskTest extends AppTest {
     }
 
     private Desk open() {
-        return PracticeScope.within(bruno().practice(), () -> desk.desk(bruno().practice(), now()));
+        return PracticeScope.within(bruno().practice(), () -> desk.desk(bruno().practice(), null, 1, now()));
+    }
+
+    /** Of all pages. */
+    private List<DeskRow> rows() {
+        return IntStream.rangeClosed(1, open().pages()).boxed().flatMap(page -> turned(null, page).rows().stream()).toList();
+    }
+
+    private Desk turned(DeskRow.@Nullable Kind only, int page) {
+        return PracticeScope.within(bruno().practice(), () -> desk.desk(bruno().practice(), only, page, now()));
     }
 
     @Test
@@ -51,7 +62,7 @@ class DeskTest extends AppTest {
         calm.practise("cmcm");
         up.practise("ccccc");
         call.practise("ctctct");
-        List<DeskRow> rows = open().rows().stream().filter(r -> List.of(calm.id, up.id, call.id).contains(r.household().id())).toList();
+        List<DeskRow> rows = rows().stream().filter(r -> List.of(calm.id, up.id, call.id).contains(r.household().id())).toList();
         assertThat(rows).extracting(r -> r.household().id()).containsExactly(call.id, up.id, calm.id);
         assertThat(rows).extracting(DeskRow::verdict).containsExactly("Stop and call.", "Step up.", "");
         assertThat(rows.get(0).why()).isEqualTo("Too much, 3 times, in the last session.");
@@ -59,7 +70,7 @@ class DeskTest extends AppTest {
         assertThat(rows.get(0).points()).isGreaterThan(rows.get(1).points());
 
         clock.pass(Duration.ofDays(6));
-        DeskRow silent = open().rows().stream().filter(r -> r.household().id() == calm.id).findFirst().orElseThrow();
+        DeskRow silent = rows().stream().filter(r -> r.household().id() == calm.id).findFirst().orElseThrow();
         assertThat(silent.verdict()).isEqualTo("No reps");
         assertThat(silent.why()).isEqualTo("for 6 days");
     }
@@ -80,7 +91,7 @@ class DeskTest extends AppTest {
     }
 
     private DeskRow row(Home home) {
-        return open().rows().stream().filter(r -> r.household().id() == home.id).findFirst().orElseThrow();
+        return rows().stream().filter(r -> r.household().id() == home.id).findFirst().orElseThrow();
     }
 
     @Test
@@ -114,13 +125,13 @@ class DeskTest extends AppTest {
         clock.pass(Duration.ofHours(2));
         home.practise("ccccc");
         home.post("questions", "{\"id\":\"" + UUID.randomUUID() + "\",\"words\":\"May I use cheese?\",\"at\":\"" + now() + "\"}");
-        DeskRow row = open().rows().stream().filter(r -> r.household().id() == home.id).findFirst().orElseThrow();
+        DeskRow row = rows().stream().filter(r -> r.household().id() == home.id).findFirst().orElseThrow();
         assertThat(row.verdict() + " " + row.why()).as("35 points against 30").isEqualTo("A question. “May I use cheese?”");
         assertThat(row.second()).startsWith("Step up. 5 of the last 5 clean");
         assertThat(row.more()).isZero();
         assertThat(row.kinds()).containsExactlyInAnyOrder(DeskRow.Kind.QUESTION, DeskRow.Kind.DECISION);
-        assertThat(open().page(DeskRow.Kind.QUESTION, 1).rows()).extracting(r -> r.household().id()).contains(home.id);
-        assertThat(open().page(DeskRow.Kind.SILENT, 1).rows()).extracting(r -> r.household().id()).doesNotContain(home.id);
+        assertThat(turned(DeskRow.Kind.QUESTION, 1).rows()).extracting(r -> r.household().id()).contains(home.id);
+        assertThat(turned(DeskRow.Kind.SILENT, 1).rows()).extracting(r -> r.household().id()).doesNotContain(home.id);
     }
 
     @Test
@@ -172,7 +183,7 @@ class DeskTest extends AppTest {
     }
 
     private String verdictOf(Home home) {
-        return open().rows().stream().filter(r -> r.household().id() == home.id).findFirst().orElseThrow().verdict();
+        return rows().stream().filter(r -> r.household().id() == home.id).findFirst().orElseThrow().verdict();
     }
 
     @Test
@@ -185,13 +196,13 @@ class DeskTest extends AppTest {
         });
         Desk whole = open();
         List<Long> seen = new ArrayList<>();
-        for (int page = 1; page <= whole.page(null, 1).pages(); page++) {
-            Desk part = whole.page(null, page);
-            assertThat(part.rows()).hasSizeBetween(1, Desk.ON_A_PAGE);
+        for (int page = 1; page <= whole.pages(); page++) {
+            Desk part = turned(null, page);
+            assertThat(part.rows()).hasSizeBetween(1, Page.ROWS);
             part.rows().forEach(r -> seen.add(r.household().id()));
         }
         assertThat(seen).doesNotHaveDuplicates().hasSize(whole.households());
-        assertThat(whole.page(null, 99).page()).isEqualTo(whole.page(null, 1).pages());
-        assertThat(whole.page(null, 0).page()).isEqualTo(1);
+        assertThat(turned(null, 99).page()).isEqualTo(whole.pages());
+        assertThat(turned(null, 0).page()).isEqualTo(1);
     }
 }

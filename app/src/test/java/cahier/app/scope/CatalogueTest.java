@@ -101,6 +101,23 @@ class CatalogueTest extends AppTest {
     }
 
     @Test
+    void whatBelongsToAHouseholdIsFoundByIt() {
+        assertThat(strings("""
+                select c.relname from pg_class c join pg_attribute h on h.attrelid = c.oid and h.attname = 'household_id'
+                where c.relkind = 'r' and c.relnamespace = 'public'::regnamespace and not exists (
+                    select 1 from pg_index i join pg_attribute first on first.attrelid = c.oid and first.attnum = i.indkey[0] left join pg_attribute second on second.attrelid = c.oid and second.attnum = i.indkey[1]
+                    where i.indrelid = c.oid and i.indpred is null and (first.attname = 'household_id' or first.attname = 'practice_id' and second.attname = 'household_id')) order by 1""")).isEmpty();
+    }
+
+    /** So that practices can lie on nodes of their own (docs/scale.md). */
+    @Test
+    void everyTableOfAPracticeHasItInEachRow() {
+        assertThat(strings("""
+                select c.relname from pg_class c left join pg_attribute p on p.attrelid = c.oid and p.attname = 'practice_id' and p.attnotnull
+                where c.relkind = 'r' and c.relnamespace = 'public'::regnamespace and p.attname is null and c.relname <> 'practice' order by 1""")).containsExactlyInAnyOrderElementsOf(NOBODYS);
+    }
+
+    @Test
     void whatIsKeptCannotBeChangedByAnyStatement() {
         Map<String, String> kept = new TreeMap<>();
         for (String table : strings("select distinct c.relname from pg_trigger t join pg_class c on c.oid = t.tgrelid where tgname in (relname || '_is_kept', relname || '_is_never_deleted', "

@@ -15,6 +15,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import org.junit.jupiter.api.Tag;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -35,7 +36,7 @@ class PicturesTest extends AppTest {
 
     @Test
     void everyMainView() {
-        var split = asImre(() -> judgements.allOpen(imre().practice()).values().stream()
+        var split = asImre(() -> judgements.openOf(imre().practice(), households.byId(imre().practice()).keySet()).values().stream().flatMap(List::stream)
                 .filter(d -> d.suggested() == Decision.SPLIT).findFirst().orElseThrow());
         try (Browser browser = browser()) {
             Page trainer = browser.trainer(1280, 800, ColorScheme.LIGHT);
