@@ -16,6 +16,7 @@ import cahier.app.lesson.Shown;
 import cahier.app.log.Ending;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
+import cahier.app.scope.AskedTogether;
 import cahier.app.scope.TrainerUser;
 import cahier.app.track.Step;
 import cahier.app.track.TrackSteps;
@@ -43,6 +44,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -74,10 +76,12 @@ class LessonController {
     private final BusyTimes busy;
     private final Clashes clashes;
     private final TrainersWeeks weeks;
+    private final AskedTogether together;
     private final Clock clock;
 
     LessonController(Briefs briefs, Lessons lessons, Households households, AccountService accounts, Tracks tracks, RepLog log,
-                     Calendars calendars, BusyTimes busy, Clashes clashes, TrainersWeeks weeks, Clock clock) {
+                     Calendars calendars, BusyTimes busy, Clashes clashes, TrainersWeeks weeks, AskedTogether together, Clock clock) {
+        this.together = together;
         this.weeks = weeks;
         this.briefs = briefs;
         this.lessons = lessons;
@@ -97,10 +101,18 @@ class LessonController {
         ZoneId zone = accounts.zone(me.practice());
         LocalDate today = now.atZone(zone).toLocalDate();
         Instant midnight = today.atStartOfDay(zone).toInstant();
-        model.addAttribute("coming", listed(me, households.firstLessons(me.practice(), midnight, now.plus(AHEAD), coming), zone, today));
-        model.addAttribute("past", listed(me, households.lastLessons(me.practice(), now.minus(BACK), midnight, past), zone, today));
-        model.addAttribute("week", weeks.of(me.practice(), TrainersWeek.asked(from, today), today, zone));
-        model.addAttribute("homes", households.toChoose(me, (Long) model.getAttribute("chosen"), now));
+        Long chosen = (Long) model.getAttribute("chosen");
+        LocalDate week = TrainersWeek.asked(from, today);
+        Supplier<Paged<Lesson>> first = () -> households.firstLessons(me.practice(), midnight, now.plus(AHEAD), coming);
+        Supplier<Paged<Lesson>> last = () -> households.lastLessons(me.practice(), now.minus(BACK), midnight, past);
+        together.ask(first::get, last::get, () -> weeks.of(me.practice(), week, today, zone), () -> households.toChoose(me, chosen, now), () -> households.lastOpened(me, now), () -> busy.count(me.practice()), () -> calendars.madeAt(me.practice()));
+        for (int round = 0; round < 2; round++) { // whom these lessons are with and what else is on at the time; then whom that is with
+            together.ask(() -> listed(me, first.get(), zone, today), () -> listed(me, last.get(), zone, today), () -> weeks.of(me.practice(), week, today, zone));
+        }
+        model.addAttribute("coming", listed(me, first.get(), zone, today));
+        model.addAttribute("past", listed(me, last.get(), zone, today));
+        model.addAttribute("week", weeks.of(me.practice(), week, today, zone));
+        model.addAttribute("homes", households.toChoose(me, chosen, now));
         model.addAttribute("opened", households.lastOpened(me, now));
         if (!model.containsAttribute("form")) {
             model.addAttribute("form", LessonForm.usual(accounts.settings(me.practice()), Optional.empty(), zone));
