@@ -37,7 +37,7 @@ import java.util.stream.IntStream;
 public final class ScaleSpeed {
 
     private static final int TIMES = 9;
-    private static final int WARM_UP = 12;
+    private static final int WARM_UP = 60;
     private static final int CLIENTS = 8;
     private static final long SENDING_NS = 10_000_000_000L;
     private static final Pattern CSRF = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"");

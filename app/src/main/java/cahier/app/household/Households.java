@@ -41,6 +41,8 @@ public class Households {
     private static final int IN_THE_LANE = 8;
     /** More than this nobody looks through. */
     private static final int TO_CHOOSE = 60;
+    /** Of those to come and of those that were, on one page with the week drawn. */
+    private static final int LESSONS = 20;
     private static final Duration OPENED_SINCE = Duration.ofDays(120);
 
     private final HouseholdMapper households;
@@ -172,12 +174,12 @@ public class Households {
 
     /** A page of them, in order. */
     public Paged<Lesson> firstLessons(PracticeId practice, Instant startInclusive, Instant endExclusive, int page) {
-        return Paged.read(page, (most, after) -> facts.firstLessons(practice, startInclusive, endExclusive, most, after));
+        return Paged.read(page, LESSONS, (most, after) -> facts.firstLessons(practice, startInclusive, endExclusive, most, after));
     }
 
     /** A page of them, latest first. */
     public Paged<Lesson> lastLessons(PracticeId practice, Instant startInclusive, Instant endExclusive, int page) {
-        return Paged.read(page, (most, after) -> facts.lastLessons(practice, startInclusive, endExclusive, most, after));
+        return Paged.read(page, LESSONS, (most, after) -> facts.lastLessons(practice, startInclusive, endExclusive, most, after));
     }
 
     /** The same of some households. */

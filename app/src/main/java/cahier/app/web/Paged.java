@@ -23,9 +23,14 @@ public record Paged<T>(List<T> rows, int number, boolean hasOlder) {
 
     /** The page that was asked for; a number that no page can have is the nearest that can. */
     public static <T> Paged<T> read(int asked, Reader<T> reader) {
+        return read(asked, ROWS, reader);
+    }
+
+    /** The same of a list that does not have its page to itself. */
+    public static <T> Paged<T> read(int asked, int most, Reader<T> reader) {
         int number = Math.max(1, Math.min(asked, LAST));
-        List<T> rows = reader.read(ROWS + 1, (number - 1L) * ROWS);
-        return new Paged<>(rows.size() > ROWS ? rows.subList(0, ROWS) : rows, number, rows.size() > ROWS);
+        List<T> rows = reader.read(most + 1, (number - 1L) * most);
+        return new Paged<>(rows.size() > most ? rows.subList(0, most) : rows, number, rows.size() > most);
     }
 
     public <R> Paged<R> map(Function<T, R> as) {
