@@ -2,6 +2,7 @@
 -- years before. Run by a superuser with psql, on a database of its own: :first and :last copy, :reps a household has in the end, :practices they lie in.
 -- Which column means what is read from the catalogue, so that a new table comes along.
 \set ON_ERROR_STOP on
+set client_min_messages = warning;
 set session_replication_role = replica; -- what is copied was checked when it first came
 set synchronous_commit = off;
 set work_mem = '256MB';
@@ -86,20 +87,20 @@ call scale.copy(:first, :last);
 create temporary table first_visit as
     select distinct on (v.track_id) v.track_id, v.id, v.step_id, v.entered_at from visit v join track t on t.id = v.track_id join scale.copy c on t.household_id between c.off + 1 and c.off + 999999
     where c.k between :first and :last order by v.track_id, v.entered_at, v.id;
-create temporary table past as select c.off, c.off + c.base as household_id, j, make_interval(days => 35 * j) as back from scale.copy c, generate_series(1, c.years) j where c.k between :first and :last;
+create temporary table past as select c.practice, c.off + c.base as household_id, j, make_interval(days => 35 * j) as back from scale.copy c, generate_series(1, c.years) j where c.k between :first and :last;
 analyze first_visit;
 analyze past;
 insert into practice_day
     select r.practice_id, r.household_id, r.track_id, v.step_id, (r.happened_at - p.back)::date, count(*) filter (where outcome = 'CLEAN'), count(*) filter (where outcome = 'HELPED'), count(*) filter (where outcome = 'MISSED'), count(*) filter (where outcome = 'TOO_MUCH')
-    from past p join rep r on r.household_id = p.household_id join first_visit v on v.track_id = r.track_id group by 1, 2, 3, 4, 5
+    from past p join rep r on r.practice_id = p.practice and r.household_id = p.household_id join first_visit v on v.track_id = r.track_id group by 1, 2, 3, 4, 5
     on conflict do nothing;
 create or replace function scale.earlier(t regclass) returns table (cols text, expressions text) language sql stable as $$
     select string_agg(quote_ident(attname), ', ' order by attnum), string_agg(case when atttypid = 'uuid'::regtype then format('md5(x.%I::text || ''p'' || p.j)::uuid', attname)
             when atttypid = 'timestamptz'::regtype then format('x.%I - p.back', attname) when attname = 'step_id' then 'v.step_id' when attname = 'visit_id' then 'v.id' else 'x.' || quote_ident(attname) end, ', ' order by attnum)
     from pg_attribute where attrelid = t and attnum > 0 and not attisdropped
 $$;
-select format('insert into rep (%s) select %s from past p join rep x on x.household_id = p.household_id join first_visit v on v.track_id = x.track_id', cols, expressions) from scale.earlier('rep') \gexec
-select format('insert into sitting (%s) select %s from past p join sitting x on x.household_id = p.household_id', cols, expressions) from scale.earlier('sitting') \gexec
+select format('insert into rep (%s) select %s from past p join rep x on x.practice_id = p.practice and x.household_id = p.household_id join first_visit v on v.track_id = x.track_id', cols, expressions) from scale.earlier('rep') \gexec
+select format('insert into sitting (%s) select %s from past p join sitting x on x.practice_id = p.practice and x.household_id = p.household_id', cols, expressions) from scale.earlier('sitting') \gexec
 update visit v set entered_at = v.entered_at - longest.back from first_visit f join track t on t.id = f.track_id join (select household_id, max(back) as back from past group by 1) longest on longest.household_id = t.household_id
     where f.id = v.id;
 
