@@ -23,13 +23,13 @@ insert into trainer (id, practice_id, name, email, password_hash, phone) overrid
     select 1000000000 + n, n, 'Trainer ' || n, 'trainer' || n || '@scale.example', t.password_hash, t.phone from trainer t, generate_series(2, :practices) n
     where t.id = (select min(id) from trainer where practice_id = 1) and not exists (select 1 from trainer o where o.practice_id = n);
 
--- Three in five come now and then; the others have not been here for a month to two years. "Ash-wick" and so on: 2,400 names.
+-- One in eight comes now and then; the others have not been here for a month to two years. "Ash-wick" and so on: 2,400 names.
 insert into scale.copy
     select k, b.household_id, k * 1000000::bigint, 1 + k % :practices,
            (array['Ash','Bram','Cald','Dun','Elm','Fair','Glen','Hart','Ivy','Kel','Lang','Marl','Nor','Oak','Pell','Quin','Rams','Sel','Thorn','Ulver','Wether','Yar','Alder','Birk','Crom','Dray','Ever','Fos','Grim','Hazel','Ings','Kirk','Lin','Mel','Nether','Orch','Pen','Raven','Stan','Tarn'])[1 + k % 40]
            || (array['wick','ley','ford','by','combe','dale','field','gate','ham','hurst','land','mere','more','over','ridge','shaw','stead','stone','thorpe','ton','well','wood','worth','beck','bourne','bridge','brook','burn','cliffe','cote','croft','den','garth','grove','holt','how','lock','moor','side','tree'])[1 + (k / 40) % 40]
            || case when k >= 1600 then ' of the Hill' else '' end,
-           make_interval(days => case when k % 5 < 3 then k * 7 % 28 else 30 + (k * 7919) % 700 end),
+           make_interval(days => case when k % 8 = 0 then k / 8 * 11 % 28 else 30 + (k * 7919) % 700 end),
            make_interval(hours => k % 9 - 4), 'scale-' || to_char(k, 'FM000000') || '-0123456789abcdefghijkl',
            greatest(0, ceil(:reps::numeric / greatest(1, b.reps))::int - 1)
     from generate_series(:first, :last) k join scale.base b on b.n = k % (select count(*) from scale.base);
@@ -42,8 +42,8 @@ create or replace function scale.expression(t regclass, col name, type text) ret
         when col = 'token_hash' then 'sha256(convert_to(c.token, ''UTF8''))'
         when col = 'sealed' then 'null'
         when t = 'homework_item'::regclass and col = 'body' then 'x.body || jsonb_build_object(''stepId'', (x.body ->> ''stepId'')::bigint + c.off, ''trackId'', (x.body ->> ''trackId'')::bigint + c.off)'
-        when t = 'lesson'::regclass and col = 'starts_at' then 'x.starts_at - c.shift + c.hours + case when x.starts_at > now() and x.starts_at - c.shift < now() and c.k % 5 < 3 then interval ''28 days'' else interval ''0'' end'
-        when t = 'lesson'::regclass and col = 'state' then 'case when x.starts_at > now() and c.k % 5 >= 3 then ''MISSED'' else x.state end'
+        when t = 'lesson'::regclass and col = 'starts_at' then 'x.starts_at - c.shift + c.hours + case when x.starts_at > now() and x.starts_at - c.shift < now() and c.k % 8 = 0 then interval ''28 days'' else interval ''0'' end'
+        when t = 'lesson'::regclass and col = 'state' then 'case when x.starts_at > now() and c.k % 8 <> 0 then ''MISSED'' else x.state end'
         when t = 'week_plan'::regclass and col = 'due_at' then 'now() + make_interval(hours => 24 + c.k % 144)'
         when t = 'judgement_due'::regclass and col = 'due_at' then 'now() + make_interval(hours => 24 + c.k % 144)'
         when col in ('by_trainer', 'trainer_id', 'born') then 'x.' || quote_ident(col)

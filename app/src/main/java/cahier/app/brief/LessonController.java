@@ -44,7 +44,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -100,17 +99,15 @@ class LessonController {
         Instant now = Instant.now(clock);
         ZoneId zone = accounts.zone(me.practice());
         LocalDate today = now.atZone(zone).toLocalDate();
-        Instant midnight = today.atStartOfDay(zone).toInstant();
         Long chosen = (Long) model.getAttribute("chosen");
         LocalDate week = TrainersWeek.asked(from, today);
-        Supplier<Paged<Lesson>> first = () -> households.firstLessons(me.practice(), midnight, now.plus(AHEAD), coming);
-        Supplier<Paged<Lesson>> last = () -> households.lastLessons(me.practice(), now.minus(BACK), midnight, past);
-        together.ask(first::get, last::get, () -> weeks.of(me.practice(), week, today, zone), () -> households.toChoose(me, chosen, now), () -> households.lastOpened(me, now), () -> busy.count(me.practice()), () -> calendars.madeAt(me.practice()));
+        together.ask(() -> coming(me, now, zone, coming), () -> past(me, now, zone, past), () -> weeks.of(me.practice(), week, today, zone), () -> households.toChoose(me, chosen, now), () -> households.lastOpened(me, now),
+                () -> busy.count(me.practice()), () -> calendars.madeAt(me.practice()));
         for (int round = 0; round < 2; round++) { // whom these lessons are with and what else is on at the time; then whom that is with
-            together.ask(() -> listed(me, first.get(), zone, today), () -> listed(me, last.get(), zone, today), () -> weeks.of(me.practice(), week, today, zone));
+            together.ask(() -> listed(me, coming(me, now, zone, coming), zone, today), () -> listed(me, past(me, now, zone, past), zone, today), () -> weeks.of(me.practice(), week, today, zone));
         }
-        model.addAttribute("coming", listed(me, first.get(), zone, today));
-        model.addAttribute("past", listed(me, last.get(), zone, today));
+        model.addAttribute("coming", listed(me, coming(me, now, zone, coming), zone, today));
+        model.addAttribute("past", listed(me, past(me, now, zone, past), zone, today));
         model.addAttribute("week", weeks.of(me.practice(), week, today, zone));
         model.addAttribute("homes", households.toChoose(me, chosen, now));
         model.addAttribute("opened", households.lastOpened(me, now));
@@ -120,6 +117,18 @@ class LessonController {
         model.addAttribute("busy", busy.count(me.practice()));
         model.addAttribute("calendarMadeAt", calendars.madeAt(me.practice()).map(at -> at.atZone(zone).toLocalDate()));
         return "brief/lessons";
+    }
+
+    private Paged<Lesson> coming(TrainerUser me, Instant now, ZoneId zone, int page) {
+        return households.firstLessons(me.practice(), midnight(now, zone), now.plus(AHEAD), page);
+    }
+
+    private Paged<Lesson> past(TrainerUser me, Instant now, ZoneId zone, int page) {
+        return households.lastLessons(me.practice(), now.minus(BACK), midnight(now, zone), page);
+    }
+
+    private static Instant midnight(Instant now, ZoneId zone) {
+        return now.atZone(zone).toLocalDate().atStartOfDay(zone).toInstant();
     }
 
     private Paged<Briefs.Listed> listed(TrainerUser me, Paged<Lesson> page, ZoneId zone, LocalDate today) {

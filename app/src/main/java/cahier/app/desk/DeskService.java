@@ -17,7 +17,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -103,8 +102,13 @@ class DeskService {
             Lesson lesson = todays.get(i);
             int gap = i == 0 ? -1 : (int) ChronoUnit.MINUTES.between(todays.get(i - 1).endsAt(), lesson.startsAt());
             visits.add(new Desk.Appointment(Objects.requireNonNull(shown.get(lesson.householdId())), lesson, !lesson.endsAt().isAfter(now), gap,
-                    Clashes.overlapping(runInto.getOrDefault(lesson.id(), List.of())).stream().map(c -> c.words(zone)).collect(Collectors.joining("; "))));
+                    clash(Clashes.overlapping(runInto.getOrDefault(lesson.id(), List.of())), zone)));
         }
         return visits;
+    }
+
+    /** The first, and how many there are besides: a line has no room for more. */
+    private static String clash(List<Clashes.Clash> clashes, ZoneId zone) {
+        return clashes.stream().findFirst().map(c -> c.words(zone) + (clashes.size() > 1 ? ", and " + (clashes.size() - 1) + " more" : "")).orElse("");
     }
 }
