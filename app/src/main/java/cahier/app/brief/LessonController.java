@@ -109,7 +109,9 @@ class LessonController {
         model.addAttribute("coming", listed(me, coming(me, now, zone, coming), zone, today));
         model.addAttribute("past", listed(me, past(me, now, zone, past), zone, today));
         model.addAttribute("week", weeks.of(me.practice(), week, today, zone));
-        model.addAttribute("homes", households.toChoose(me, chosen, now));
+        List<Household> homes = households.toChoose(me, chosen, now);
+        model.addAttribute("homes", homes);
+        model.addAttribute("others", homes.size() >= Households.TO_CHOOSE);
         model.addAttribute("opened", households.lastOpened(me, now));
         if (!model.containsAttribute("form")) {
             model.addAttribute("form", LessonForm.usual(accounts.settings(me.practice()), Optional.empty(), zone));

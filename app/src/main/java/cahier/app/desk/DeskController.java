@@ -2,15 +2,12 @@ package cahier.app.desk;
 
 import cahier.app.account.AccountService;
 import cahier.app.find.Finds;
-import cahier.app.find.Found;
 import cahier.app.household.Households;
 import cahier.app.scope.TrainerUser;
 import cahier.app.update.UpdateNotes;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -55,10 +52,8 @@ class DeskController {
     @GetMapping("/households")
     String households(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String find, @RequestParam(defaultValue = "1") String page, Model model) {
         DeskService.Listed listed = desk.named(me.practice(), find.strip(), number(page), Instant.now(clock));
-        Set<Long> shown = listed.rows().stream().map(r -> r.household().id()).collect(Collectors.toSet());
         model.addAttribute("listed", listed);
-        model.addAttribute("found", finds.with(me.practice(), find, Finds.MOST).stream()
-                .filter(f -> f.kind() != Found.Kind.HOUSEHOLD && f.kind() != Found.Kind.DOG || !shown.contains(f.householdId())).toList());
+        model.addAttribute("found", finds.with(me.practice(), find, Finds.MOST).stream().filter(f -> !f.kind().isListed() || !f.has(find)).toList()); // the others stand above, on this page or another
         model.addAttribute("find", find.strip());
         model.addAttribute("opened", households.lastOpened(me, Instant.now(clock)));
         return "desk/households";

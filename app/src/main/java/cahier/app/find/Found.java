@@ -1,5 +1,7 @@
 package cahier.app.find;
 
+import java.util.Locale;
+
 /**
  * Something that has the words that were looked for, or something like them.
  *
@@ -7,6 +9,11 @@ package cahier.app.find;
  * @param says what it is called, or the words around what was found
  */
 public record Found(Kind kind, long householdId, String household, String address, String says) {
+
+    /** Whether it has the words as they were typed. */
+    public boolean has(String typed) {
+        return says.toLowerCase(Locale.ROOT).contains(typed.strip().toLowerCase(Locale.ROOT));
+    }
 
     /** What it is. */
     public enum Kind {
@@ -20,6 +27,11 @@ public record Found(Kind kind, long householdId, String household, String addres
 
         public String word() {
             return word;
+        }
+
+        /** Whether the list of households is looked through for it too. */
+        public boolean isListed() {
+            return this == HOUSEHOLD || this == DOG;
         }
 
         /** Where one of a household stands. */

@@ -40,7 +40,7 @@ public class Households {
     /** As many as a tab lane has room for. */
     private static final int IN_THE_LANE = 8;
     /** More than this nobody looks through. */
-    private static final int TO_CHOOSE = 60;
+    public static final int TO_CHOOSE = 60;
     /** Of those to come and of those that were, on one page with the week drawn. */
     private static final int LESSONS = 20;
     private static final Duration OPENED_SINCE = Duration.ofDays(120);
