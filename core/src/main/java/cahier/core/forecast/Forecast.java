@@ -107,8 +107,9 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
         int[] done = new int[runs];
         int[] atLesson = new int[runs];
         List<Pace.Draw> dogs = dogs(track, runs, random);
+        Ahead[] ahead = track.ahead().toArray(Ahead[]::new); // read some hundred thousand times
         for (int run = 0; run < runs; run++) {
-            int[] dayOfStep = run(track, dogs.get(run), known ? Days.like(track.days(), random) : Days.unknown(track.doseADay(), random), random);
+            int[] dayOfStep = run(ahead, track.spent(), dogs.get(run), known ? Days.like(track.days(), random) : Days.unknown(track.doseADay(), random), random);
             done[run] = dayOfStep[dayOfStep.length - 1];
             atLesson[run] = within(dayOfStep, lessonIn);
         }
@@ -135,8 +136,8 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
     }
 
     /** Days from today on which each step ahead is passed. */
-    private static int[] run(Track track, Pace.Draw dog, Days days, RandomGenerator random) {
-        double[] until = reps(track, dog, random);
+    private static int[] run(Ahead[] ahead, int spent, Pace.Draw dog, Days days, RandomGenerator random) {
+        double[] until = reps(ahead, spent, dog, random);
         int[] passed = new int[until.length];
         Arrays.fill(passed, NEVER);
         double reps = 0;
@@ -181,17 +182,17 @@ public record Forecast(Optional<LocalDate> early, Optional<LocalDate> middle, Op
     }
 
     /** Reps from now on until each step ahead is passed. */
-    private static double[] reps(Track track, Pace.Draw dog, RandomGenerator random) {
-        double[] until = new double[track.ahead().size()];
+    private static double[] reps(Ahead[] ahead, int spent, Pace.Draw dog, RandomGenerator random) {
+        double[] until = new double[ahead.length];
         double sum = 0;
         for (int i = 0; i < until.length; i++) {
-            Ahead step = track.ahead().get(i);
+            Ahead step = ahead[i];
             if (i > 0) {
                 sum += cost(step, dog, random);
-            } else if (track.spent() < step.least()) {
-                sum = Math.max(1, cost(step, dog, random) - track.spent());
+            } else if (spent < step.least()) {
+                sum = Math.max(1, cost(step, dog, random) - spent);
             } else {
-                sum = Math.max(1, step.usual() * dog.factorOver(track.spent() / step.usual(), random) - track.spent()); // it is not passed yet, so that at least one rep is to come
+                sum = Math.max(1, step.usual() * dog.factorOver(spent / step.usual(), random) - spent); // it is not passed yet, so that at least one rep is to come
             }
             until[i] = sum;
         }
