@@ -51,7 +51,7 @@ class QuestionsTest extends AppTest {
         ask(id, "May he sleep on the mat?");
         ask(id, "May he sleep on the mat?");
         assertThat(kept()).hasSize(1);
-        open("/").andExpect(content().string(allOf(containsString("A question."), containsString("“May he sleep on the mat?”"))));
+        open("/?show=QUESTION").andExpect(content().string(allOf(containsString("A question."), containsString("“May he sleep on the mat?”"))));
         open("/households/" + home.id).andExpect(content().string(containsString("May he sleep on the mat?")));
 
         String answer = "/households/" + home.id + "/questions/" + id + "/answer";

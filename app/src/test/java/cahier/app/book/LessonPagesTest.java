@@ -184,10 +184,21 @@ class LessonPagesTest extends AppTest {
         brief().andExpect(content().string(containsString("2 of 3 lessons left.")));
     }
 
+    /** All pages of what is to come: other tests plan lessons in this practice too. */
+    private String coming() throws Exception {
+        StringBuilder pages = new StringBuilder();
+        String page = "";
+        for (int number = 1; page.contains("coming=" + number) || number == 1; number++) {
+            page = open("/lessons?coming=" + number).andExpect(status().isOk()).andReturn().getResponse().getContentAsString();
+            pages.append(page);
+        }
+        return pages.toString();
+    }
+
     @Test
     void theListShowsWhereTheWayTakesLongerThanThereIsTime() throws Exception {
         plan(now().plus(Duration.ofDays(1)).plus(Duration.ofMinutes(70)), 60);
-        open("/lessons").andExpect(content().string(allOf(containsString("10 min before it, the way takes 25."), containsString("Test home"), containsString("planned"))));
+        assertThat(coming()).contains("10 min before it, the way takes 25.", "Test home", "planned");
     }
 
     @Test
@@ -202,7 +213,7 @@ class LessonPagesTest extends AppTest {
         assertThat(other.facts().lessons()).isEmpty();
         send("/lessons", Stream.concat(Stream.of(form), Stream.of("sure", at)).toArray(String[]::new)).andExpect(redirectedUrl("/lessons"));
         assertThat(other.facts().lessons()).singleElement().satisfies(l -> assertThat(l.plan()).isEqualTo("The gate"));
-        open("/lessons").andExpect(content().string(containsString("lesson with " + other.facts().household().name())));
+        assertThat(coming()).contains("lesson with " + other.facts().household().name());
         brief().andExpect(content().string(containsString("You are busy then")));
         send("/households/" + other.id + "/lessons", "id", "0", "version", "0", "startsAt", at, "minutes", "60").andExpect(content().string(containsString("runs into lesson with")));
         send("/lessons", "household", Long.toString(other.id), "id", "0", "version", "0", "startsAt", "soon", "minutes", "60").andExpect(content().string(containsString("must be a date and time such as 2026-06-18T09:15, was “soon”")));
@@ -243,7 +254,7 @@ class LessonPagesTest extends AppTest {
         brief().andExpect(content().string(not(containsString("You are busy then"))));
         read(calendar(starts.minus(Duration.ofMinutes(50))));
         brief().andExpect(content().string(allOf(containsString("You are busy then"), containsString("Dentist"))));
-        open("/lessons").andExpect(content().string(allOf(containsString(": Dentist, "), containsString("1 time is known."))));
+        assertThat(coming()).contains(": Dentist, ", "1 time is known.");
         read("no calendar").andExpect(flash().attribute("refusal", containsString("What was read before stands.")));
         read("").andExpect(flash().attribute("refusal", containsString("Choose a calendar file")));
         brief().andExpect(content().string(containsString("Dentist")));

@@ -115,7 +115,8 @@ class DeskTest extends AppTest {
         Home home = homes.make(edda(), TrackKind.SKILL, 1);
         String name = home.facts().household().name();
         open("/households?find=" + name.toLowerCase()).andExpect(status().isOk()).andExpect(content().string(containsString(name)));
-        open("/households?find=pim").andExpect(content().string(containsString(name)));
+        homes.change(edda(), "update dog set name = 'Zibeline' where household_id = " + home.id); // all of these homes have a dog called Pim, and a list has pages
+        open("/households?find=zibel").andExpect(content().string(containsString(name)));
         open("/households?find=" + UUID.randomUUID()).andExpect(content().string(not(containsString(name)))).andExpect(content().string(containsString("Nothing matches")));
     }
 
