@@ -54,6 +54,9 @@ $$;
 -- First the row is taken, then it is worked out: of two who change the same household at once the second sees what the first did.
 create function keep_desk_row(practice bigint, household bigint, part text) returns void language plpgsql as $$
 begin
+    if part = 'all' then
+        insert into desk_row (practice_id, household_id) values (practice, household) on conflict do nothing;
+    end if;
     perform 1 from desk_row r where r.practice_id = practice and r.household_id = household for update;
     if part in ('decision', 'all') then
         update desk_row r set reasons = desk_reasons(practice, household) where r.practice_id = practice and r.household_id = household;

@@ -91,6 +91,7 @@ class BenchController {
         model.addAttribute("kind", kind);
         model.addAttribute("refusals", check.refusals());
         model.addAttribute("households", all);
+        model.addAttribute("others", all.size() >= Households.TO_CHOOSE);
         model.addAttribute("facts", household.map(h -> households.facts(me.practice(), h)).orElse(null));
     }
 }

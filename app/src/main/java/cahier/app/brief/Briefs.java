@@ -279,8 +279,13 @@ class Briefs {
         private static final long serialVersionUID = 1L;
     }
 
-    /** The practice's lessons around now, in the order of the day. */
-    record Listed(Household household, Lesson lesson, String when, int gapMinutes, List<String> clashes) {
+    /**
+     * A lesson in a list.
+     *
+     * @param gapMinutes since the lesson before on that day ended; -1 for the first
+     * @param clash what it runs into, in one line; empty where it is free
+     */
+    record Listed(Household household, Lesson lesson, String when, int gapMinutes, String clash) {
 
         /** Whether there is less time before it than the way takes. */
         public boolean isTight() {

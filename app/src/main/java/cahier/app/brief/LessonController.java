@@ -136,19 +136,30 @@ class LessonController {
     private Paged<Briefs.Listed> listed(TrainerUser me, Paged<Lesson> page, ZoneId zone, LocalDate today) {
         Map<Long, Household> homes = households.these(me.practice(), page.rows().stream().map(Lesson::householdId).toList());
         Map<Long, List<Clashes.Clash>> runInto = clashes.of(me.practice(), page.rows());
-        Map<Long, Lesson> before = new HashMap<>();
-        Lesson last = null;
-        for (Lesson lesson : page.rows().stream().sorted(Comparator.comparing(Lesson::startsAt)).toList()) {
-            before.put(lesson.id(), last == null ? lesson : last);
-            last = lesson;
-        }
+        Map<Long, Integer> gaps = gaps(me, page.rows(), zone);
         return page.map(lesson -> {
             Household household = Objects.requireNonNull(homes.get(lesson.householdId()));
-            Instant ended = Objects.requireNonNull(before.get(lesson.id())).endsAt();
-            boolean sameDay = ended.isBefore(lesson.endsAt()) && ended.atZone(zone).toLocalDate().equals(lesson.startsAt().atZone(zone).toLocalDate());
-            return new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), zone, today) + Dates.there(lesson.startsAt(), zone, household.zone()), sameDay ? (int) Duration.between(ended, lesson.startsAt()).toMinutes() : -1,
-                    Clashes.overlapping(runInto.getOrDefault(lesson.id(), List.of())).stream().map(c -> c.words(zone)).toList());
+            return new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), zone, today) + Dates.there(lesson.startsAt(), zone, household.zone()), gaps.getOrDefault(lesson.id(), -1),
+                    Clashes.briefly(runInto.getOrDefault(lesson.id(), List.of()), zone));
         });
+    }
+
+    /** Minutes since the lesson before on the same day ended, which may stand on another page; none for the first of a day. */
+    private Map<Long, Integer> gaps(TrainerUser me, List<Lesson> some, ZoneId zone) {
+        Map<Long, Integer> gaps = new HashMap<>();
+        if (some.isEmpty()) {
+            return gaps;
+        }
+        Instant first = some.stream().map(Lesson::startsAt).min(Comparator.naturalOrder()).orElseThrow();
+        Instant last = some.stream().map(Lesson::startsAt).max(Comparator.naturalOrder()).orElseThrow();
+        Lesson before = null;
+        for (Lesson lesson : households.lessonsBetween(me.practice(), midnight(first, zone), last.plusMillis(1))) {
+            if (before != null && before.endsAt().atZone(zone).toLocalDate().equals(lesson.startsAt().atZone(zone).toLocalDate())) {
+                gaps.put(lesson.id(), (int) Duration.between(before.endsAt(), lesson.startsAt()).toMinutes());
+            }
+            before = lesson;
+        }
+        return gaps;
     }
 
     /** Planned from the list, for any household; what it runs into is said first, and planned all the same when it is sent again. */

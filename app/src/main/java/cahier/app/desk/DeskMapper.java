@@ -4,6 +4,7 @@ import cahier.app.household.Dog;
 import cahier.app.scope.PracticeId;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -25,9 +26,19 @@ interface DeskMapper {
     /**
      * The moment a desk is looked at.
      *
-     * @param oldest practice before that day is not looked for
+     * @param soon a lesson before that is soon
+     * @param ahead a lesson after that is not said yet
+     * @param backDays practice longer ago, where they live, is not looked for
      */
-    record When(Instant now, Instant soon, Instant ahead, LocalDate oldest) {
+    record When(Instant now, Instant soon, Instant ahead, int backDays) {
+
+        static When at(Instant now) {
+            return new When(now, now.plus(24, ChronoUnit.HOURS), now.plus(400, ChronoUnit.DAYS), 60);
+        }
+
+        boolean isSoon(Instant lesson) {
+            return lesson.isAfter(now) && lesson.isBefore(soon);
+        }
     }
 
     /** By who needs the trainer first (docs/rules.md 20), with such a reason or any. */
@@ -40,7 +51,7 @@ interface DeskMapper {
             home as (
                 select h.id, lower(h.name) as name, r.reasons, r.alarmed and not 'CALL/ALARM' = any (r.reasons) as alarmed, r.asked, n.starts_at,
                        n.state = 'PLANNED' and n.starts_at > #{when.now} and n.starts_at < #{when.soon} as soon,
-                       case when r.practised_on >= #{when.oldest} then (w.silent -> least(greatest((#{when.now}::timestamptz at time zone h.zone)::date - r.practised_on, 0), #{w.days}))::float end as silent
+                       case when r.practised_on >= (#{when.now}::timestamptz at time zone h.zone)::date - #{when.backDays} then (w.silent -> least(greatest((#{when.now}::timestamptz at time zone h.zone)::date - r.practised_on, 0), #{w.days}))::float end as silent
                 from household h join desk_row r on r.practice_id = h.practice_id and r.household_id = h.id cross join w left join next n on n.household_id = h.id
                 where h.practice_id = #{practice} and h.closed_at is null),
             weighed as (

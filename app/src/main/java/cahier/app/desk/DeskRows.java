@@ -19,7 +19,6 @@ import cahier.app.scope.PracticeId;
 import cahier.app.web.Dates;
 import cahier.core.decide.Decision;
 import cahier.core.lesson.Triage;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -39,15 +38,10 @@ import org.springframework.stereotype.Component;
 @Component
 class DeskRows {
 
-    /** A lesson further ahead is not said yet. */
-    static final Duration AHEAD = Duration.ofDays(400);
-    /** Silence is looked for this far back. */
-    private static final int LOOK_BACK_DAYS = 60;
     /** Bars are drawn against this when a household has no dose yet. */
     private static final int USUAL_DOSE = 20;
     /** Characters of a question that the desk has room for. */
     private static final int SHOWN = 60;
-    private static final Duration SOON = Duration.ofHours(24);
     /** Reasons that are said in words. */
     private static final int SAID = 2;
 
@@ -68,14 +62,15 @@ class DeskRows {
     }
 
     /** By household, in the order they are asked for; one that is closed is left out. */
-    Map<Long, DeskRow> of(PracticeId practice, List<Long> wanted, Instant now) {
+    Map<Long, DeskRow> of(PracticeId practice, List<Long> wanted, DeskMapper.When when) {
+        Instant now = when.now();
         if (wanted.isEmpty()) {
             return Map.of();
         }
         String ids = Ids.of(wanted);
         LocalDate since = now.atZone(ZoneId.of("UTC")).toLocalDate().minusDays(FourteenDays.DAYS + 1); // somewhere it is a day earlier
         together.ask(() -> households.these(practice, wanted), () -> desk.dogs(practice, ids), () -> desk.kept(practice, ids), () -> desk.doses(practice, ids), () -> judgements.openOf(practice, wanted),
-                () -> log.daysSince(practice, wanted, since), () -> questions.oldestOpen(practice, wanted), () -> lessons(practice, wanted, now));
+                () -> log.daysSince(practice, wanted, since), () -> questions.oldestOpen(practice, wanted), () -> lessons(practice, wanted, when));
         Map<Long, Household> homes = households.these(practice, wanted);
         Map<Long, List<Dog>> dogs = desk.dogs(practice, ids).stream().collect(Collectors.groupingBy(DeskMapper.DogRow::householdId, Collectors.mapping(DeskMapper.DogRow::dog, Collectors.toList())));
         Map<Long, DeskMapper.Kept> kept = desk.kept(practice, ids).stream().collect(Collectors.toMap(DeskMapper.Kept::householdId, Function.identity()));
@@ -83,7 +78,7 @@ class DeskRows {
         Map<Long, List<Decided>> open = judgements.openOf(practice, wanted);
         Map<Long, List<PracticeDay>> days = log.daysSince(practice, wanted, since).stream().collect(Collectors.groupingBy(PracticeDay::householdId));
         Map<Long, Question> asked = questions.oldestOpen(practice, wanted);
-        Map<Long, List<Lesson>> lessons = lessons(practice, wanted, now).stream().collect(Collectors.groupingBy(Lesson::householdId));
+        Map<Long, List<Lesson>> lessons = lessons(practice, wanted, when).stream().collect(Collectors.groupingBy(Lesson::householdId));
         Map<Long, DeskRow> rows = new LinkedHashMap<>();
         for (Long id : wanted) {
             Household home = homes.get(id);
@@ -92,24 +87,24 @@ class DeskRows {
             }
             List<Lesson> own = lessons.getOrDefault(id, List.of());
             Optional<DeskMapper.Kept> known = Optional.ofNullable(kept.get(id));
-            rows.put(id, row(home, now, new Gathered(dogs.getOrDefault(id, List.of()), open.getOrDefault(id, List.of()), days.getOrDefault(id, List.of()),
+            rows.put(id, row(home, when, new Gathered(dogs.getOrDefault(id, List.of()), open.getOrDefault(id, List.of()), days.getOrDefault(id, List.of()),
                     own.stream().filter(l -> l.endsAt().isAfter(now) && !l.isOver()).findFirst(), doses.getOrDefault(id, USUAL_DOSE), own.stream().map(l -> l.startsAt().atZone(home.zone()).toLocalDate()).toList(),
                     known.filter(DeskMapper.Kept::alarmed).isPresent(), Optional.ofNullable(asked.get(id)),
-                    known.map(DeskMapper.Kept::practisedOn).filter(d -> !d.isBefore(now.atZone(home.zone()).toLocalDate().minusDays(LOOK_BACK_DAYS))))));
+                    known.map(DeskMapper.Kept::practisedOn).filter(d -> !d.isBefore(now.atZone(home.zone()).toLocalDate().minusDays(when.backDays()))))));
         }
         return rows;
     }
 
-    private List<Lesson> lessons(PracticeId practice, List<Long> wanted, Instant now) {
-        return households.lessonsBetween(practice, wanted, now.minus(FourteenDays.DAYS, ChronoUnit.DAYS), now.plus(AHEAD));
+    private List<Lesson> lessons(PracticeId practice, List<Long> wanted, DeskMapper.When when) {
+        return households.lessonsBetween(practice, wanted, when.now().minus(FourteenDays.DAYS, ChronoUnit.DAYS), when.ahead());
     }
 
     private record Gathered(List<Dog> dogs, List<Decided> open, List<PracticeDay> days, Optional<Lesson> lesson, int dose,
                             List<LocalDate> lessonDays, boolean alarmed, Optional<Question> asked, Optional<LocalDate> practisedOn) {
     }
 
-    private static DeskRow row(Household household, Instant now, Gathered g) {
-        LocalDate today = now.atZone(household.zone()).toLocalDate();
+    private static DeskRow row(Household household, DeskMapper.When when, Gathered g) {
+        LocalDate today = when.now().atZone(household.zone()).toLocalDate();
         List<Triage.Reason> reasons = new ArrayList<>();
         g.open().forEach(d -> DeskWeights.code(d.suggested(), d.cause()).ifPresent(code -> reasons.add(new Triage.Reason(code, 0, d.trackId()))));
         g.practisedOn().ifPresent(last -> reasons.add(new Triage.Reason(Triage.Code.SILENT, Math.max(0, ChronoUnit.DAYS.between(last, today)), 0)));
@@ -117,7 +112,7 @@ class DeskRows {
             reasons.add(new Triage.Reason(Triage.Code.ALARM, 0, 0));   // of a dog that has no track yet
         }
         g.asked().ifPresent(q -> reasons.add(new Triage.Reason(Triage.Code.QUESTION, 0, 0)));
-        g.lesson().filter(l -> l.state() == Lesson.State.PLANNED && l.startsAt().isAfter(now) && l.startsAt().isBefore(now.plus(SOON)))
+        g.lesson().filter(l -> l.state() == Lesson.State.PLANNED && when.isSoon(l.startsAt()))
                 .ifPresent(l -> reasons.add(new Triage.Reason(Triage.Code.LESSON_SOON, 0, 0)));
         List<Triage.Reason> strongest = Triage.strongest(reasons);
         String lessonAt = g.lesson().map(l -> Dates.moment(l.startsAt(), household.zone(), today)).orElse("");

@@ -8,7 +8,6 @@ import cahier.app.scope.AskedTogether;
 import cahier.app.scope.PracticeId;
 import cahier.app.web.Dates;
 import cahier.app.web.Likeness;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -27,11 +26,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class DeskService {
 
-    /** Silence is looked for this far back. */
-    private static final int LOOK_BACK_DAYS = 60;
     /** Lessons of a day that the desk has room for. */
     private static final int MOST_VISITS = 12;
-    private static final Duration SOON = Duration.ofHours(24);
 
     private final AccountService accounts;
     private final Households households;
@@ -60,13 +56,13 @@ class DeskService {
         LocalDate today = now.atZone(zone).toLocalDate();
         Instant midnight = today.atStartOfDay(zone).toInstant();
         Instant tomorrow = today.plusDays(1).atStartOfDay(zone).toInstant();
-        DeskMapper.When when = new DeskMapper.When(now, now.plus(SOON), now.plus(DeskRows.AHEAD), today.minusDays(LOOK_BACK_DAYS));
+        DeskMapper.When when = DeskMapper.When.at(now);
         together.ask(() -> place(practice, when, only, wanted), () -> mapper.totals(practice, DeskWeights.USUAL.staying()), () -> households.lessonsBetween(practice, midnight, tomorrow));
         Page page = Page.of(wanted, number -> place(practice, when, only, number));
         DeskMapper.Totals totals = mapper.totals(practice, DeskWeights.USUAL.staying());
         List<Lesson> day = households.lessonsBetween(practice, midnight, tomorrow);
         List<Lesson> todays = seen(day, now);
-        Map<Long, DeskRow> shown = rows.of(practice, Stream.concat(page.ids().stream(), todays.stream().map(Lesson::householdId)).distinct().toList(), now);
+        Map<Long, DeskRow> shown = rows.of(practice, Stream.concat(page.ids().stream(), todays.stream().map(Lesson::householdId)).distinct().toList(), when);
         return new Desk(today, zone, Dates.time(now, zone), visits(practice, todays.stream().filter(l -> shown.containsKey(l.householdId())).toList(), shown, zone, now), page.of(shown), day.size(), totals.households(), only, page.number(), page.pages(), totals.waiting());
     }
 
@@ -88,7 +84,7 @@ class DeskService {
      */
     Listed named(PracticeId practice, String words, int wanted, Instant now) {
         Page page = Page.of(wanted, number -> mapper.named(practice, Likeness.anywhere(words), Page.ROWS, Page.before(number)));
-        return new Listed(page.of(rows.of(practice, page.ids(), now)), page.all(), page.number(), page.pages());
+        return new Listed(page.of(rows.of(practice, page.ids(), DeskMapper.When.at(now))), page.all(), page.number(), page.pages());
     }
 
     /** @param all how many are on all pages together */
@@ -102,13 +98,8 @@ class DeskService {
             Lesson lesson = todays.get(i);
             int gap = i == 0 ? -1 : (int) ChronoUnit.MINUTES.between(todays.get(i - 1).endsAt(), lesson.startsAt());
             visits.add(new Desk.Appointment(Objects.requireNonNull(shown.get(lesson.householdId())), lesson, !lesson.endsAt().isAfter(now), gap,
-                    clash(Clashes.overlapping(runInto.getOrDefault(lesson.id(), List.of())), zone)));
+                    Clashes.briefly(runInto.getOrDefault(lesson.id(), List.of()), zone)));
         }
         return visits;
-    }
-
-    /** The first, and how many there are besides: a line has no room for more. */
-    private static String clash(List<Clashes.Clash> clashes, ZoneId zone) {
-        return clashes.stream().findFirst().map(c -> c.words(zone) + (clashes.size() > 1 ? ", and " + (clashes.size() - 1) + " more" : "")).orElse("");
     }
 }

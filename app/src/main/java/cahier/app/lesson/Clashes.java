@@ -91,6 +91,12 @@ public class Clashes {
         return clashes.stream().filter(c -> !c.gap()).toList();
     }
 
+    /** "lesson with Oduya, 9:15 to 10:15, and 2 more": those in one line of a list, empty where it is free. */
+    public static String briefly(List<Clash> clashes, ZoneId zone) {
+        List<Clash> overlapping = overlapping(clashes);
+        return overlapping.stream().findFirst().map(c -> c.words(zone) + (overlapping.size() > 1 ? ", and " + (overlapping.size() - 1) + " more" : "")).orElse("");
+    }
+
     /** "runs into lesson with Oduya, 9:15 to 10:15"; empty where it is free. */
     public static String said(List<Clash> clashes, ZoneId zone) {
         return clashes.stream().findFirst().map(c -> "runs into " + c.words(zone) + (c.gap() ? ", with the way" : "")).orElse("");

@@ -18,7 +18,7 @@ import cahier.core.decide.TrackKind;
 import cahier.core.lesson.Triage;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneOffset;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -83,9 +83,9 @@ class DeskRowTest extends AppTest {
 
     /** Each row is worked out from the log, the lessons and the suggestions themselves; the figures by which the database sorted are the same. */
     private void inTheRulesOrder() {
-        List<DeskMapper.Placed> placed = within(() -> mapper.placed(runa().practice(), new DeskMapper.When(now(), now().plus(Duration.ofHours(24)), now().plus(DeskRows.AHEAD), now().atZone(ZoneOffset.UTC).toLocalDate().minusDays(60)),
+        List<DeskMapper.Placed> placed = within(() -> mapper.placed(runa().practice(), DeskMapper.When.at(now()),
                 DeskWeights.USUAL, "", 100, 0));
-        List<DeskRow> shown = List.copyOf(within(() -> rows.of(runa().practice(), placed.stream().map(DeskMapper.Placed::id).toList(), now())).values());
+        List<DeskRow> shown = List.copyOf(within(() -> rows.of(runa().practice(), placed.stream().map(DeskMapper.Placed::id).toList(), DeskMapper.When.at(now()))).values());
         assertThat(placed).extracting(p -> Math.round(100 * p.points())).isEqualTo(shown.stream().map(r -> Math.round(100 * r.points())).toList());
         assertThat(shown).extracting(DeskRow::points).isSortedAccordingTo(Comparator.reverseOrder());
         for (DeskRow.Kind kind : DeskRow.Kind.values()) {
@@ -167,6 +167,25 @@ class DeskRowTest extends AppTest {
         assertThat(round.round()).isEqualTo(1);
         assertThat(within(() -> mapper.wrong(runa().practice()))).isEmpty();
         assertThat(round.round()).isZero();
+        homes.change(runa(), "delete from desk_row where household_id = " + home.id);
+        assertThat(round.round()).as("also one that is missing").isEqualTo(1);
+        assertThat(round.round()).isZero();
+    }
+
+    /** Somewhere it is tomorrow already: silence ends there by the day there, in the order and in the words alike. */
+    @Test
+    void silenceIsCountedWhereTheyLive() throws Exception {
+        Home home = homes.make(runa(), TrackKind.SKILL, 1);
+        move(home);
+        home.practise("cc");
+        homes.change(runa(), "update decision set state = 'REPLACED' where state = 'OPEN' and household_id = " + home.id);
+        LocalDate there = now().atZone(home.facts().household().zone()).toLocalDate();
+        for (int days : new int[] {4, 5, 59, 60, 61}) {
+            homes.change(runa(), "update desk_row set practised_on = '" + there.minusDays(days) + "' where household_id = " + home.id);
+            inTheRulesOrder();
+            boolean silent = within(() -> desk.desk(runa().practice(), DeskRow.Kind.SILENT, 1, now())).rows().stream().anyMatch(r -> r.household().id() == home.id);
+            assertThat(silent).as("%d days", days).isEqualTo(days >= 5 && days <= 60);
+        }
     }
 
     @Test
@@ -194,6 +213,13 @@ class DeskRowTest extends AppTest {
         open(many, "/households").andExpect(content().string(containsString(Page.ROWS + 3 + " households."))).andExpect(content().string(not(containsString(names.get(Page.ROWS)))));
         open(many, "/households?page=2").andExpect(content().string(containsString(names.get(Page.ROWS))));
         open(many, "/households?find=lane 07").andExpect(content().string(containsString("One household."))).andExpect(content().string(containsString(names.get(7))));
+        PracticeScope.within(many.practice(), () -> {
+            long first = households.all(many.practice()).get(0).id();
+            IntStream.range(0, 21).forEach(i -> households.put(many.practice(), new Lesson(0, first, now().plus(Duration.ofDays(1)).plus(Duration.ofMinutes(40L * i)), 30, "Lesson " + i, 15, Lesson.State.PLANNED, 0)));
+            return null;
+        });
+        open(many, "/lessons").andExpect(content().string(containsString("Lesson 19"))).andExpect(content().string(not(containsString("Lesson 20"))));
+        open(many, "/lessons?coming=2").andExpect(content().string(containsString("Lesson 20"))).andExpect(content().string(containsString("10 min before it, the way takes 15.")));
         open(many, "/households?find=%").andExpect(content().string(containsString("Nothing matches")));
     }
 }

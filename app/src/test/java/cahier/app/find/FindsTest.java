@@ -62,6 +62,8 @@ class FindsTest extends AppTest {
         Home home = homes.make(edda(), TrackKind.SKILL, 1);
         send("/households/" + home.id + "/places", "id", "0", "version", "0", "name", "Wexcombe orchard", "difficulty", "2", "note", "Behind the barn there are always zebras grazing, and the gate is never locked after noon on weekdays");
         assertThat(found("locking zebra")).containsExactly("PLACE Wexcombe orchard: barn there are always zebras grazing, and the gate is never locked after noon on weekdays");
+        send("/households/" + home.id + "/places", "id", "0", "version", "0", "name", "Dapplemoor lane", "difficulty", "2", "note", "The goat tries every latch");
+        assertThat(found("latches try")).as("a form that begins otherwise than what was typed").containsExactly("PLACE Dapplemoor lane: goat tries every latch");
         assertThat(found("Wexcomb orchid")).containsExactly("PLACE Wexcombe orchard");
         assertThat(found("Wexford")).isEmpty();
         assertThat(found("\\%_ \"or\" -:*!")).as("nothing of it is a command").isEmpty();
