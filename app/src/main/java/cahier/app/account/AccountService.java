@@ -1,14 +1,18 @@
 package cahier.app.account;
 
 import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerRole;
 import cahier.app.scope.TrainerUser;
 
 import cahier.app.web.Phones;
 import cahier.core.method.Choice;
 import cahier.core.method.Question;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Collectors;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -36,8 +40,11 @@ public class AccountService implements UserDetailsService {
         AccountMapper.TrainerRow row = accounts.findTrainer(email.strip())
                 .orElseThrow(() -> new UsernameNotFoundException("no trainer has this address"));
         accounts.announcePractice(row.practiceId());
-        return new TrainerUser(row.id(), row.practiceId(), accounts.practiceName(row.practiceId()), row.name(), row.email(),
-                row.passwordHash());
+        return user(row);
+    }
+
+    private TrainerUser user(AccountMapper.TrainerRow row) {
+        return new TrainerUser(row.id(), row.practiceId(), accounts.practiceName(row.practiceId()), row.name(), row.email(), row.passwordHash(), row.role(), row.signs());
     }
 
     /** What the practice calls itself. */
@@ -64,28 +71,33 @@ public class AccountService implements UserDetailsService {
      * @param rhythmDays days after the last lesson on which the next is proposed, 1 to 60
      * @param stepReps reps a session of a new step, 1 to 50
      * @param stepSessions sessions a day of a new step, 1 to 10
-     * @param questionsByMail whether owners' questions come to the trainers by mail, once a day at most
      */
     public record PracticeSettings(String name, String address, String phone, String country, String zoneId, int lessonMinutes, int travelMinutes, int rhythmDays, int stepReps,
-                                   int stepSessions, boolean questionsByMail) {
+                                   int stepSessions) {
 
         /** "+44 20 7946 0123", empty when there is none. */
         public String phoneShown() {
             return Phones.shown(phone);
         }
 
-        /** The same of a country, with or without owners' questions by mail. */
-        public PracticeSettings of(String other, boolean byMail) {
-            return new PracticeSettings(name, address, phone, other, zoneId, lessonMinutes, travelMinutes, rhythmDays, stepReps, stepSessions, byMail);
+        /** The same in a country. */
+        public PracticeSettings of(String other) {
+            return new PracticeSettings(name, address, phone, other, zoneId, lessonMinutes, travelMinutes, rhythmDays, stepReps, stepSessions);
         }
     }
 
     /**
      * One of the practice's trainers, as others reach them.
      *
+     * @param signs how what they do is signed
      * @param phone as it is kept; empty when there is none
+     * @param questionsByMail whether owners' questions come to them by mail, once a day at most
      */
-    public record Trainer(long id, String name, String email, String phone) {
+    public record Trainer(long id, String name, String signs, String email, String phone, TrainerRole role, boolean questionsByMail) {
+
+        public static Trainer of(TrainerUser user) {
+            return new Trainer(user.id(), user.name(), user.signature(), user.email(), "", user.role(), true);
+        }
 
         /** "+44 20 7946 0123", empty when there is none. */
         public String phoneShown() {
@@ -98,9 +110,50 @@ public class AccountService implements UserDetailsService {
         return accounts.settings(practice);
     }
 
+    /** Everybody who can sign in. */
     @Transactional(readOnly = true)
     public List<Trainer> trainers(PracticeId practice) {
         return accounts.trainers(practice);
+    }
+
+    /** How those who can sign in sign what they do, by their numbers. */
+    @Transactional(readOnly = true)
+    public Map<Long, String> names(PracticeId practice) {
+        return accounts.trainers(practice).stream().collect(Collectors.toMap(Trainer::id, Trainer::signs));
+    }
+
+    /** Those who do more than look. */
+    @Transactional(readOnly = true)
+    public List<Trainer> working(PracticeId practice) {
+        return accounts.working(practice);
+    }
+
+    /** One of those who can sign in. */
+    @Transactional(readOnly = true)
+    public Trainer trainer(TrainerUser me) {
+        return accounts.trainers(me.practice()).stream().filter(t -> t.id() == me.id()).findFirst().orElseGet(() -> Trainer.of(me));
+    }
+
+    /** Who answers for a household now: who stands in for its trainer, else its trainer; where all share it, all who work with households. */
+    @Transactional(readOnly = true)
+    public List<Trainer> answering(PracticeId practice, long household, Instant now) {
+        List<Trainer> answering = accounts.answering(practice, household, now);
+        return answering.isEmpty() ? working(practice) : answering;
+    }
+
+    /** Whom a household's owners can ring: those who answer for it and have given a telephone number; where none of them has, all who work with households. */
+    @Transactional(readOnly = true)
+    public List<Trainer> toRing(PracticeId practice, long household, Instant now) {
+        List<Trainer> answering = answering(practice, household, now);
+        return answering.stream().anyMatch(t -> !t.phone().isEmpty()) ? answering : working(practice);
+    }
+
+    /** Whose households and lessons a trainer's list shows: their own with those they stand in for, unless all are asked for. Who only looks has none of their own. */
+    @Transactional(readOnly = true)
+    public Whose whose(TrainerUser me, boolean all, Instant now) {
+        AccountMapper.Around around = accounts.around(me.practice(), me.id(), now);
+        boolean alone = around.trainers() < 2;
+        return all || alone || me.isReading() ? new Whose(!alone && !me.isReading(), null, null) : new Whose(true, me.id(), around.standsFor());
     }
 
     /** Keeps what a practice says of itself. */
@@ -109,11 +162,10 @@ public class AccountService implements UserDetailsService {
         accounts.keepSettings(practice, settings);
     }
 
-    /** Keeps the practice's choices and the trainer's own telephone number. */
+    /** Keeps a trainer's own telephone number, and whether questions come by mail. */
     @Transactional
-    public void keep(TrainerUser trainer, PracticeSettings settings, String phone) {
-        accounts.keepSettings(trainer.practice(), settings);
-        accounts.keepPhone(trainer.practice(), trainer.id(), phone);
+    public void keepOwn(TrainerUser trainer, String phone, boolean questionsByMail) {
+        accounts.keepOwn(trainer.practice(), trainer.id(), phone, questionsByMail);
     }
 
     /** Whether the first practice has been made. */
@@ -134,9 +186,15 @@ public class AccountService implements UserDetailsService {
         if (accounts.markInstalled(practice) == 0) {
             throw new IllegalStateException("the first practice has been made already");
         }
-        accounts.insertTrainer(practice, wanted.trainerName(), wanted.email(), passwords.encode(wanted.password()));
+        add(practice, wanted.trainerName(), wanted.email(), "", wanted.password(), TrainerRole.RUNS);
         accounts.insertChoice(practice, Question.PASS, Choice.PASS_BY_RHYTHM); // what is best by docs/rules.md 40; a practice that is older keeps what it had
         return practice;
+    }
+
+    /** A trainer who is there at once, with a password. */
+    @Transactional
+    public void add(PracticeId practice, String name, String email, String phone, String password, TrainerRole role) {
+        accounts.insertTrainer(practice, name, email, phone, passwords.encode(password), role);
     }
 
     /** What the first run asks for, checked. */

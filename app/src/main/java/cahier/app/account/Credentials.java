@@ -19,13 +19,14 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Passwords of trainers: changed by who knows the old one, or with a word that opens this once. Such a word is sealed, is good for half an
- * hour, and names the password it replaces: with a new one it opens nothing any more.
+ * hour, an invitation for a week, and names the password it replaces: with a new one it opens nothing any more.
  */
 @Service
 @Transactional
 public class Credentials {
 
     public static final Duration GOOD_FOR = Duration.ofMinutes(30);
+    public static final Duration INVITED_FOR = Duration.ofDays(7);
     private static final int PARTS = 4;
     private static final int MADE = 16;
 
@@ -67,7 +68,7 @@ public class Credentials {
 
     private void keep(TrainerUser me, String fresh, String thisSession, Audited.What how, Instant now) {
         events.publishEvent(new Audited(me.practice(), how, null, me.name(), now));
-        accounts.keepPassword(me.practice(), me.id(), passwords.encode(fresh));
+        accounts.keepPassword(me.practice(), me.id(), passwords.encode(fresh), now);
         signIns.endOthers(me, thisSession);
     }
 
@@ -79,13 +80,22 @@ public class Credentials {
 
     private TrainerUser user(AccountMapper.TrainerRow row) {
         accounts.announcePractice(row.practiceId());
-        return new TrainerUser(row.id(), row.practiceId(), accounts.practiceName(row.practiceId()), row.name(), row.email(), row.passwordHash());
+        return new TrainerUser(row.id(), row.practiceId(), accounts.practiceName(row.practiceId()), row.name(), row.email(), row.passwordHash(), row.role(), row.signs());
     }
 
     /** The word for an address, from now on; empty where no trainer has it. */
     public Optional<String> word(String email, Instant now) {
-        return find(email).map(t -> Base64.getUrlEncoder().withoutPadding()
-                .encodeToString(seal.close(t.practice() + " " + t.id() + " " + now.plus(GOOD_FOR).getEpochSecond() + " " + mark(t.passwordHash()))));
+        return find(email).map(t -> word(t, now.plus(GOOD_FOR)));
+    }
+
+    /** The word with which somebody who was invited chooses the first password; empty where nobody with this address is invited any more. */
+    public Optional<String> invitation(String email, Instant now) {
+        accounts.announceSignIn(email.strip());
+        return accounts.findTrainer(email.strip()).filter(t -> t.joinedAt() == null).map(t -> word(user(t), now.plus(INVITED_FOR)));
+    }
+
+    private String word(TrainerUser t, Instant until) {
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(seal.close(t.practice() + " " + t.id() + " " + until.getEpochSecond() + " " + mark(t.passwordHash())));
     }
 
     private static String mark(String hash) {
@@ -117,10 +127,14 @@ public class Credentials {
         });
     }
 
+    private boolean isNew(TrainerUser t) {
+        return accounts.trainer(t.practice(), t.id()).filter(row -> row.joinedAt() == null).isPresent();
+    }
+
     /** A new password for the trainer of this word, and every sign-in ends; false when the word opens nothing any more. */
     public boolean reset(String word, String fresh, Instant now) {
         Optional<TrainerUser> trainer = opened(word, now);
-        trainer.ifPresent(t -> keep(t, fresh, "", Audited.What.PASSWORD_BY_LINK, now));
+        trainer.ifPresent(t -> keep(t, fresh, "", isNew(t) ? Audited.What.JOINED : Audited.What.PASSWORD_BY_LINK, now));
         return trainer.isPresent();
     }
 }

@@ -23,7 +23,7 @@ class ScopeFilter extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
-        try (PracticeScope.Closing scope = PracticeScope.enter(trainer.practice())) {
+        try (PracticeScope.Closing scope = PracticeScope.enter(trainer)) {
             chain.doFilter(request, response);
         }
     }

@@ -5,6 +5,8 @@ import static org.springframework.security.config.Customizer.withDefaults;
 import cahier.app.scope.PracticeTransactionManager;
 import cahier.app.scope.TrainerUser;
 import java.time.Duration;
+import java.util.Arrays;
+import java.util.Set;
 import javax.sql.DataSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -26,6 +28,11 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 import org.springframework.security.web.header.writers.StaticHeadersWriter;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.savedrequest.RequestCache;
+import org.springframework.security.web.util.matcher.AndRequestMatcher;
+import org.springframework.security.web.util.matcher.AntPathRequestMatcher;
+import org.springframework.security.web.util.matcher.NegatedRequestMatcher;
+import org.springframework.security.web.util.matcher.OrRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.session.security.web.authentication.SpringSessionRememberMeServices;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionOperations;
@@ -40,6 +47,20 @@ class SecurityConfig {
 
     /** No page needs any of them: whatever got into one could not use them either. */
     static final String PERMISSIONS = "camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=(), midi=(), display-capture=()";
+
+    private static final RequestMatcher LOOKS = request -> Set.of("GET", "HEAD").contains(request.getMethod());
+
+    /** What also somebody changes who only looks: the own account, and what is kept of this device. */
+    private static final RequestMatcher ONES_OWN = any("/account/**", "/settings", "/settings/try-mail", "/logout", "/hand-overs/*/read");
+
+    /** What changes the practice as a whole, or takes all of it away. */
+    private static final RequestMatcher RUNS_THE_PRACTICE = new OrRequestMatcher(
+            new AndRequestMatcher(new NegatedRequestMatcher(LOOKS), any("/settings/practice", "/settings/method", "/settings/keeping", "/settings/export", "/settings/bring-in",
+                    "/settings/trainers", "/settings/trainers/*/again", "/settings/trainers/*/role", "/households/*/erase", "/outbox/texts/**", "/outbox/demo-server")), any("/settings/trainers/*/let-go"));
+
+    private static RequestMatcher any(String... paths) {
+        return new OrRequestMatcher(Arrays.stream(paths).<RequestMatcher>map(AntPathRequestMatcher::new).toList());
+    }
 
     /** Owners, and calendar programs, carry their right in the address: no cookie is read or set, so there is nothing a foreign page could ride on. */
     @Bean
@@ -61,9 +82,11 @@ class SecurityConfig {
                 .requestCache(r -> r.requestCache(asked))
                 .rememberMe(r -> r.rememberMeServices(staying()))
                 .authorizeHttpRequests(r -> r
-                        .requestMatchers("/login", HalfSignedIn.PAGE, "/lost-password", "/new-password/*", "/first-run", "/theme", "/error", "/favicon.svg", "/sw.js", "/app/**", "/fonts/**", "/vendor/**", "/webjars/**")
+                        .requestMatchers("/login", HalfSignedIn.PAGE, "/lost-password", "/new-password/*", "/join/*", "/first-run", "/theme", "/error", "/favicon.svg", "/sw.js", "/app/**", "/fonts/**", "/vendor/**", "/webjars/**")
                         .permitAll()
-                        .anyRequest().hasRole("TRAINER"))
+                        .requestMatchers(RUNS_THE_PRACTICE).hasRole(TrainerUser.RUNS)
+                        .requestMatchers(new OrRequestMatcher(LOOKS, ONES_OWN)).hasRole(TrainerUser.LOOKS)
+                        .anyRequest().hasRole(TrainerUser.WRITES))
                 .formLogin(f -> f.loginPage(SignInBrake.PAGE).successHandler(brake.succeeded(asked)).failureHandler(brake))
                 .exceptionHandling(e -> e.accessDeniedHandler(HalfSignedIn.onlyTheCode()))
                 .logout(withDefaults())

@@ -64,9 +64,14 @@ public class SignIns {
         sessions.findByPrincipalName(me.email()).keySet().stream().filter(id -> !id.equals(thisSession)).forEach(sessions::deleteById);
     }
 
+    /** Ends all of somebody's who left the practice or may do something else since. */
+    public void endAll(String email) {
+        sessions.findByPrincipalName(email).keySet().forEach(sessions::deleteById);
+    }
+
     /** The practice has another name: this sign-in says it at once, others when they sign in again. */
     public void rename(TrainerUser me, String practiceName, HttpServletRequest request, HttpServletResponse response) {
-        TrainerUser renamed = new TrainerUser(me.id(), me.practice(), practiceName, me.name(), me.email(), "");
+        TrainerUser renamed = me.of(practiceName).withoutHash();
         keep(UsernamePasswordAuthenticationToken.authenticated(renamed, null, renamed.getAuthorities()), request, response);
     }
 

@@ -24,6 +24,11 @@ public class AuditLog {
 
     /** One entry; household is its name, empty where it is about the practice. */
     public record Entry(Instant at, String who, Audited.What what, String note, String household) {
+
+        /** "Imre Sallow invited: Wenna Tarn" */
+        public String says() {
+            return who + " " + what.words() + (what.isAboutSomebody() ? ": " + note : "");
+        }
     }
 
     @EventListener

@@ -23,7 +23,8 @@ public record Audited(PracticeId practice, What what, @Nullable Long household, 
         CALENDAR_STOPPED("stopped the address for a calendar program"), CLOSED("closed the household"), REOPENED("opened the household again"), EXPORTED("took a copy of everything"),
         EXPORTED_BY_OWNER("took a copy of everything, by the link"), IMPORTED("brought in a copy"), ERASURE_ASKED("asked to erase a household"), ERASED("erased a household"),
         SETTINGS_CHANGED("changed the settings"), SECOND_FACTOR_ON("asks for a code at sign-in"), SECOND_FACTOR_OFF("asks for no code at sign-in any more"),
-        RECOVERY_CODE_USED("signed in with a recovery code"), FORGOTTEN("let go what was older than is kept");
+        RECOVERY_CODE_USED("signed in with a recovery code"), FORGOTTEN("let go what was older than is kept"),
+        INVITED("invited"), JOINED("joined the practice"), ROLE_CHANGED("changed what a trainer may do"), LET_GO("let a trainer go"), STANDS_IN("planned a stand-in"), STANDS_IN_NO_MORE("took back a stand-in");
 
         private final String words;
 
@@ -33,6 +34,14 @@ public record Audited(PracticeId practice, What what, @Nullable Long household, 
 
         public String words() {
             return words;
+        }
+
+        /** Whether the note says whom it was about. */
+        public boolean isAboutSomebody() {
+            return switch (this) {
+                case INVITED, ROLE_CHANGED, LET_GO, STANDS_IN, STANDS_IN_NO_MORE -> true;
+                default -> false;
+            };
         }
     }
 }

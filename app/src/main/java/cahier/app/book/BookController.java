@@ -38,7 +38,7 @@ class BookController {
         Household read(Check check, TrainerUser me, long id, String country) {
             return new Household(id, me.practice(), check.text("name", name, 80), check.optional("home", home, 80),
                     check.zone("zone", zone).getId(), check.optional("cautions", cautions, 400), check.optional("emergency", emergency, 400),
-                    check.phone("emergencyPhone", emergencyPhone, country), null, version);
+                    check.phone("emergencyPhone", emergencyPhone, country), null, null, version);
         }
     }
 
@@ -61,7 +61,7 @@ class BookController {
         if (result.hasErrors()) {
             return "book/household-form";
         }
-        return "redirect:/households/" + households.add(wanted) + "?facts=people";
+        return "redirect:/households/" + households.add(wanted.of(me)) + "?facts=people";
     }
 
     @GetMapping("/households/{id}/edit")

@@ -12,6 +12,7 @@ import cahier.app.household.FactKind;
 import cahier.app.household.Facts;
 import cahier.app.scope.AskedTogether;
 import cahier.app.scope.PracticeId;
+import cahier.app.team.HandOvers;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.function.Supplier;
@@ -28,10 +29,12 @@ class BookPage {
     private final Books books;
     private final AccountService accounts;
     private final FirstHours first;
+    private final HandOvers handOvers;
     private final AskedTogether together;
     private final Clock clock;
 
-    BookPage(Books books, AccountService accounts, FirstHours first, AskedTogether together, Clock clock) {
+    BookPage(Books books, AccountService accounts, FirstHours first, HandOvers handOvers, AskedTogether together, Clock clock) {
+        this.handOvers = handOvers;
         this.together = together;
         this.first = first;
         this.accounts = accounts;
@@ -48,6 +51,7 @@ class BookPage {
     private Book open(PracticeId practice, long household, Model model) {
         Book book = books.open(practice, household, Instant.now(clock));
         model.addAttribute("book", book);
+        model.addAttribute("kept", handOvers.kept(practice, household, Instant.now(clock)));
         if (book.sheet().isEmpty()) {
             together.ask(() -> first.of(practice, household));
             first.of(practice, household).ifPresent(f -> model.addAttribute("first", f));
@@ -59,6 +63,9 @@ class BookPage {
     String show(PracticeId practice, long household, FactKind kind, @Nullable Long edit, Model model) {
         Book book = open(practice, household, model);
         model.addAttribute("leaf", kind);
+        if (kind == FactKind.LESSONS) {
+            model.addAttribute("team", accounts.working(practice));
+        }
         if (!model.containsAttribute("form")) {
             model.addAttribute("form", form(kind, book.facts(), edit == null ? 0 : edit, () -> accounts.settings(practice)));
         }

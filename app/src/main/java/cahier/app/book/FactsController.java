@@ -88,8 +88,8 @@ class FactsController {
                   BindingResult result, Model model) {
         ZoneId zone = zone(me, household);
         return save(FactKind.LESSONS, me, household, result, model, "startsAt", c -> {
-            Lesson lesson = form.read(c, household, zone);
-            String clash = result.hasErrors() || form.isSure() ? "" : Clashes.said(clashes.of(me.practice(), lesson), zone);
+            Lesson lesson = form.read(c, household, zone, accounts.working(me.practice()));
+            String clash = result.hasErrors() || form.isSure() ? "" : Clashes.said(clashes.ofPlanned(me.practice(), lesson), zone);
             if (!clash.isEmpty()) {
                 c.refuse("startsAt", clash + ". Save again to plan it all the same");
                 model.addAttribute("sure", form.startsAt());

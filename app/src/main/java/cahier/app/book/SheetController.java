@@ -178,7 +178,7 @@ class SheetController {
         model.addAttribute("newest", newest);
         model.addAttribute("mailed", outbox.isMailed(me.practice(), id));
         model.addAttribute("now", newest ? homeworks.assignments(me.practice(), sheet, Moment.DAYS, now()).stream().filter(a -> !a.why().isEmpty()).collect(Collectors.toMap(a -> a.item().trackId(), Function.identity())) : Map.of());
-        model.addAttribute("trainers", accounts.trainers(me.practice()));
+        model.addAttribute("trainers", accounts.toRing(me.practice(), sheet.householdId(), now()));
         return "sheet/sheet";
     }
 

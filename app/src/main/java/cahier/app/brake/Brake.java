@@ -18,6 +18,8 @@ public enum Brake {
     LOST_PASSWORD(at(3, Duration.ofHours(1))),
     /** The same from one address of the network. */
     LOST_PASSWORD_FROM(at(20, Duration.ofHours(1))),
+    /** Invitations of a practice. */
+    INVITATIONS(at(30, Duration.ofDays(1))),
     /** Tokens of the first run. */
     FIRST_RUN(at(10, Duration.ofHours(1))),
     /** Links that lead nowhere, from one address of the network. */

@@ -119,7 +119,7 @@ class CloseController {
     /** One that was typed; what it runs into is said first. */
     private Optional<Lesson> own(TrainerUser me, Lesson lesson, String typed, String sure) {
         Optional<Lesson> next = next(me, lesson, typed);
-        String clash = next.filter(n -> !sure.equals(typed)).map(n -> Clashes.said(clashes.of(me.practice(), n), households.get(me.practice(), n.householdId()).zone())).orElse("");
+        String clash = next.filter(n -> !sure.equals(typed)).map(n -> Clashes.said(clashes.ofPlanned(me.practice(), n), households.get(me.practice(), n.householdId()).zone())).orElse("");
         if (!clash.isEmpty()) {
             throw new RunsInto(clash);
         }
@@ -136,7 +136,7 @@ class CloseController {
             Instant at = LocalDateTime.parse(typed).atZone(home.zone()).toInstant();
             LocalDate day = LocalDateTime.parse(typed).toLocalDate();
             if (at.isAfter(lesson.startsAt()) && day.isBefore(LocalDate.now(clock.withZone(home.zone())).plusYears(2))) {
-                return Optional.of(new Lesson(0, home.id(), at, lesson.minutes(), "", lesson.travelMinutes(), Lesson.State.PLANNED, 0));
+                return Optional.of(new Lesson(0, home.id(), at, lesson.minutes(), "", lesson.travelMinutes(), Lesson.State.PLANNED, 0, lesson.givenBy(), null));
             }
         } catch (DateTimeException e) {
             // said below

@@ -1,6 +1,7 @@
 package cahier.app.brief;
 
 import cahier.app.account.AccountService;
+import cahier.app.account.Whose;
 import cahier.app.household.FactForms.LessonForm;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
@@ -95,20 +96,27 @@ class LessonController {
     }
 
     @GetMapping("/lessons")
-    String list(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String from, @RequestParam(defaultValue = "1") int coming, @RequestParam(defaultValue = "1") int past, Model model) {
+    String list(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String from, @RequestParam(defaultValue = "1") int coming, @RequestParam(defaultValue = "1") int past,
+                @RequestParam(defaultValue = "") String whose, Model model) {
         Instant now = Instant.now(clock);
         ZoneId zone = accounts.zone(me.practice());
         LocalDate today = now.atZone(zone).toLocalDate();
         Long chosen = (Long) model.getAttribute("chosen");
         LocalDate week = TrainersWeek.asked(from, today);
-        together.ask(() -> coming(me, now, zone, coming), () -> past(me, now, zone, past), () -> weeks.of(me.practice(), week, today, zone), () -> households.toChoose(me, chosen, now), () -> households.lastOpened(me, now),
-                () -> busy.count(me.practice()), () -> calendars.madeAt(me.practice()));
+        Whose of = accounts.whose(me, whose.equals("all"), now);
+        together.ask(() -> coming(of, me, now, zone, coming), () -> past(of, me, now, zone, past), () -> weeks.of(me.practice(), of, week, today, zone), () -> households.toChoose(me, chosen, now), () -> households.lastOpened(me, now),
+                () -> busy.count(me), () -> calendars.madeAt(me), () -> accounts.working(me.practice()));
         for (int round = 0; round < 2; round++) { // whom these lessons are with and what else is on at the time; then whom that is with
-            together.ask(() -> listed(me, coming(me, now, zone, coming), zone, today), () -> listed(me, past(me, now, zone, past), zone, today), () -> weeks.of(me.practice(), week, today, zone));
+            together.ask(() -> listed(me, of, coming(of, me, now, zone, coming), zone, today), () -> listed(me, of, past(of, me, now, zone, past), zone, today), () -> weeks.of(me.practice(), of, week, today, zone));
         }
-        model.addAttribute("coming", listed(me, coming(me, now, zone, coming), zone, today));
-        model.addAttribute("past", listed(me, past(me, now, zone, past), zone, today));
-        model.addAttribute("week", weeks.of(me.practice(), week, today, zone));
+        model.addAttribute("coming", listed(me, of, coming(of, me, now, zone, coming), zone, today));
+        model.addAttribute("past", listed(me, of, past(of, me, now, zone, past), zone, today));
+        model.addAttribute("week", weeks.of(me.practice(), of, week, today, zone));
+        model.addAttribute("whose", of);
+        model.addAttribute("team", accounts.working(me.practice()));
+        if (of.several()) {
+            model.addAttribute("names", accounts.names(me.practice()));
+        }
         List<Household> homes = households.toChoose(me, chosen, now);
         model.addAttribute("homes", homes);
         model.addAttribute("others", homes.size() >= Households.TO_CHOOSE);
@@ -116,27 +124,27 @@ class LessonController {
         if (!model.containsAttribute("form")) {
             model.addAttribute("form", LessonForm.usual(accounts.settings(me.practice()), Optional.empty(), zone));
         }
-        model.addAttribute("busy", busy.count(me.practice()));
-        model.addAttribute("calendarMadeAt", calendars.madeAt(me.practice()).map(at -> at.atZone(zone).toLocalDate()));
+        model.addAttribute("busy", busy.count(me));
+        model.addAttribute("calendarMadeAt", calendars.madeAt(me).map(at -> at.atZone(zone).toLocalDate()));
         return "brief/lessons";
     }
 
-    private Paged<Lesson> coming(TrainerUser me, Instant now, ZoneId zone, int page) {
-        return households.firstLessons(me.practice(), midnight(now, zone), now.plus(AHEAD), page);
+    private Paged<Lesson> coming(Whose of, TrainerUser me, Instant now, ZoneId zone, int page) {
+        return households.firstLessons(me.practice(), of.trainer(), midnight(now, zone), now.plus(AHEAD), page);
     }
 
-    private Paged<Lesson> past(TrainerUser me, Instant now, ZoneId zone, int page) {
-        return households.lastLessons(me.practice(), now.minus(BACK), midnight(now, zone), page);
+    private Paged<Lesson> past(Whose of, TrainerUser me, Instant now, ZoneId zone, int page) {
+        return households.lastLessons(me.practice(), of.trainer(), now.minus(BACK), midnight(now, zone), page);
     }
 
     private static Instant midnight(Instant now, ZoneId zone) {
         return now.atZone(zone).toLocalDate().atStartOfDay(zone).toInstant();
     }
 
-    private Paged<Briefs.Listed> listed(TrainerUser me, Paged<Lesson> page, ZoneId zone, LocalDate today) {
+    private Paged<Briefs.Listed> listed(TrainerUser me, Whose of, Paged<Lesson> page, ZoneId zone, LocalDate today) {
         Map<Long, Household> homes = households.these(me.practice(), page.rows().stream().map(Lesson::householdId).toList());
         Map<Long, List<Clashes.Clash>> runInto = clashes.of(me.practice(), page.rows());
-        Map<Long, Integer> gaps = gaps(me, page.rows(), zone);
+        Map<Long, Integer> gaps = gaps(me, of, page.rows(), zone);
         return page.map(lesson -> {
             Household household = Objects.requireNonNull(homes.get(lesson.householdId()));
             return new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), zone, today) + Dates.there(lesson.startsAt(), zone, household.zone()), gaps.getOrDefault(lesson.id(), -1),
@@ -145,7 +153,7 @@ class LessonController {
     }
 
     /** Minutes since the lesson before on the same day ended, which may stand on another page; none for the first of a day. */
-    private Map<Long, Integer> gaps(TrainerUser me, List<Lesson> some, ZoneId zone) {
+    private Map<Long, Integer> gaps(TrainerUser me, Whose of, List<Lesson> some, ZoneId zone) {
         Map<Long, Integer> gaps = new HashMap<>();
         if (some.isEmpty()) {
             return gaps;
@@ -153,7 +161,7 @@ class LessonController {
         Instant first = some.stream().map(Lesson::startsAt).min(Comparator.naturalOrder()).orElseThrow();
         Instant last = some.stream().map(Lesson::startsAt).max(Comparator.naturalOrder()).orElseThrow();
         Lesson before = null;
-        for (Lesson lesson : households.lessonsBetween(me.practice(), midnight(first, zone), last.plusMillis(1))) {
+        for (Lesson lesson : households.lessonsOf(me.practice(), of.trainer(), midnight(first, zone), last.plusMillis(1))) {
             if (before != null && before.endsAt().atZone(zone).toLocalDate().equals(lesson.startsAt().atZone(zone).toLocalDate())) {
                 gaps.put(lesson.id(), (int) Duration.between(before.endsAt(), lesson.startsAt()).toMinutes());
             }
@@ -168,9 +176,9 @@ class LessonController {
         Household home = households.get(me.practice(), household);
         Check check = new Check(result);
         ZoneId zone = accounts.zone(me.practice()); // the list stands in it
-        Lesson lesson = form.read(check, home.id(), zone);
+        Lesson lesson = form.read(check, home.id(), zone, accounts.working(me.practice()));
         if (!result.hasErrors() && !form.isSure()) {
-            String clash = Clashes.said(clashes.of(me.practice(), lesson), zone);
+            String clash = Clashes.said(clashes.ofPlanned(me.practice(), lesson), zone);
             if (!clash.isEmpty()) {
                 check.refuse("startsAt", clash + ". Send it again to plan it all the same");
                 model.addAttribute("sure", form.startsAt());
@@ -178,7 +186,7 @@ class LessonController {
         }
         if (result.hasErrors()) {
             model.addAttribute("chosen", home.id());
-            return list(me, from, 1, 1, model);
+            return list(me, from, 1, 1, "", model);
         }
         households.put(me.practice(), lesson);
         return "redirect:" + TrainersWeek.address(from);
@@ -186,7 +194,12 @@ class LessonController {
 
     @GetMapping("/lessons/{id}")
     String brief(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
-        model.addAttribute("brief", briefs.of(me.practice(), id, Instant.now(clock)));
+        Brief brief = briefs.of(me.practice(), id, Instant.now(clock));
+        model.addAttribute("brief", brief);
+        Long giver = brief.lesson().trainer();
+        if (giver != null && giver != me.id()) {
+            model.addAttribute("giver", accounts.names(me.practice()).getOrDefault(giver, ""));
+        }
         return "brief/lesson";
     }
 
@@ -254,7 +267,7 @@ class LessonController {
     @PostMapping("/lessons/busy")
     String busy(@AuthenticationPrincipal TrainerUser me, @RequestParam(required = false) @Nullable MultipartFile file, RedirectAttributes flash) throws IOException {
         try (Reader reader = CalendarUpload.open(file)) {
-            int kept = busy.read(me.practice(), reader, accounts.zone(me.practice()), Instant.now(clock));
+            int kept = busy.read(me, reader, accounts.zone(me.practice()), Instant.now(clock));
             flash.addFlashAttribute("said", kept == 0 ? "Nothing in it in the coming year." : kept + (kept == 1 ? " time" : " times") + " read.");
         } catch (CalendarFile.Bad e) {
             flash.addFlashAttribute("refusal", e.getMessage() + " What was read before stands.");
@@ -264,7 +277,7 @@ class LessonController {
 
     @PostMapping("/lessons/busy/clear")
     String free(@AuthenticationPrincipal TrainerUser me) {
-        busy.clear(me.practice());
+        busy.clear(me);
         return "redirect:/lessons#busy";
     }
 

@@ -67,7 +67,7 @@ class MoveController {
             flash.addFlashAttribute("refusal", "The lesson with " + home.name() + " was " + lesson.state().word() + ": it stays where it was.");
         } else {
             Lesson moved = lesson.movedTo(to.get(), version);
-            List<Clashes.Clash> runsInto = sure.equals(startsAt) ? List.of() : clashes.of(me.practice(), moved);
+            List<Clashes.Clash> runsInto = sure.equals(startsAt) ? List.of() : clashes.ofPlanned(me.practice(), moved);
             String when = home.name() + ", " + Dates.moment(moved.startsAt(), zone, LocalDate.now(clock.withZone(zone))) + Dates.there(moved.startsAt(), zone, home.zone());
             if (!runsInto.isEmpty()) {
                 flash.addFlashAttribute("moved", new Moved(id, version, startsAt, when + ", " + Clashes.said(runsInto, zone) + ". It was not moved.", "Move it all the same"));

@@ -1,5 +1,6 @@
 package cahier.app.brief;
 
+import cahier.app.account.Whose;
 import cahier.app.draw.DayPart;
 import cahier.app.draw.LessonWeek;
 import cahier.app.household.Household;
@@ -36,11 +37,11 @@ class TrainersWeeks {
         this.clashes = clashes;
     }
 
-    TrainersWeek of(PracticeId practice, LocalDate from, LocalDate today, ZoneId zone) {
+    TrainersWeek of(PracticeId practice, Whose whose, LocalDate from, LocalDate today, ZoneId zone) {
         Instant begins = from.atStartOfDay(zone).toInstant();
         Instant ends = from.plusDays(TrainersWeek.DAYS).atStartOfDay(zone).toInstant();
-        List<Lesson> lessons = households.lessonsBetween(practice, begins, ends);
-        List<Busy> others = busy.between(practice, begins, ends);
+        List<Lesson> lessons = households.lessonsOf(practice, whose.trainer(), begins, ends);
+        List<Busy> others = busy.between(practice, begins, ends).stream().filter(b -> whose.isAll() || Objects.equals(b.trainerId(), whose.trainer())).toList();
         Map<Long, Household> homes = households.these(practice, lessons.stream().map(Lesson::householdId).toList());
         Map<Long, List<Clashes.Clash>> runInto = clashes.of(practice, lessons);
         List<LessonWeek.Day> days = IntStream.range(0, TrainersWeek.DAYS).mapToObj(from::plusDays).map(day -> new LessonWeek.Day(day.toString(), Dates.day(day), day.equals(today),

@@ -53,7 +53,7 @@ class AlarmAnswers {
         Alarm alarm = alarms.get(practice, id);
         Facts facts = households.facts(practice, alarm.householdId());
         List<Alarm> earlier = alarms.history(practice, alarm.householdId()).stream().filter(a -> a.dogId() == alarm.dogId() && a.happenedAt().isBefore(alarm.happenedAt())).toList();
-        return new AlarmPage(alarm, facts, calls(practice, alarm).toList(), earlier, accounts.trainers(practice), now.atZone(facts.household().zone()).toLocalDate());
+        return new AlarmPage(alarm, facts, calls(practice, alarm).toList(), earlier, accounts.working(practice), now.atZone(facts.household().zone()).toLocalDate());
     }
 
     private Stream<AlarmPage.Call> calls(PracticeId practice, Alarm alarm) {

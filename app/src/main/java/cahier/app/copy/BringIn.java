@@ -4,6 +4,7 @@ import cahier.app.audit.Audited;
 import cahier.app.copy.Catalogue.Column;
 import cahier.app.copy.Catalogue.Table;
 import cahier.app.scope.Secret;
+import cahier.app.scope.TrainerRole;
 import cahier.app.scope.TrainerUser;
 import cahier.app.shelf.BadFile;
 import cahier.app.web.CleanText;
@@ -131,7 +132,7 @@ public class BringIn {
         private void takeTrainers(boolean whole, boolean fresh) throws IOException {
             List<Long> local = new ArrayList<>();
             if (whole) {
-                copy.each("trainer", row -> local.add(trainer(text(row, "name"), text(row, "email"), text(row, "phone"), fresh)));
+                copy.each("trainer", row -> local.add(trainer(row, fresh)));
             }
             List<Long> everybody = LongStream.rangeClosed(1, CopyFile.MOST_TRAINERS).boxed().toList();
             numbers.put("trainer", everybody, everybody.stream().map(n -> n <= local.size() ? local.get((int) (n - 1)) : Long.valueOf(me.id())).toList());
@@ -141,7 +142,11 @@ public class BringIn {
             return CleanText.of(row.path(field).asText("")).strip();
         }
 
-        private long trainer(String name, String email, String phone, boolean fresh) {
+        private long trainer(JsonNode row, boolean fresh) {
+            String name = text(row, "name");
+            String email = text(row, "email");
+            boolean left = !text(row, "left_at").isEmpty();
+            TrainerRole role = text(row, "role").equals(TrainerRole.READS.name()) ? TrainerRole.READS : TrainerRole.TRAINS; // who runs the practice is said here and not by a file
             if (name.isEmpty() || !email.contains("@")) {
                 throw new BadFile(List.of("trainer: each has a name and a mail address"));
             }
@@ -149,8 +154,8 @@ public class BringIn {
             if (known != null || !fresh) {
                 return known == null ? me.id() : known;
             }
-            Long added = mapper.addTrainer(me.practice(), name, email, phone, passwords.encode(Secret.fresh()));
-            if (added != null) {
+            Long added = mapper.addTrainer(me.practice(), name, email, text(row, "phone"), passwords.encode(Secret.fresh()), role, left);
+            if (added != null && !left) {
                 trainers.add(email);
             }
             return added == null ? me.id() : added;

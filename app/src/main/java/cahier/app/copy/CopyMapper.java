@@ -1,6 +1,7 @@
 package cahier.app.copy;
 
 import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerRole;
 import java.time.Instant;
 import java.util.List;
 import org.apache.ibatis.annotations.Delete;
@@ -61,11 +62,12 @@ interface CopyMapper {
     @Delete("delete from method_choice where practice_id = #{practice} and household_id is null")
     void clearChoices(PracticeId practice);
 
-    @Select("select id from trainer where practice_id = #{practice} and lower(email) = lower(#{email})")
+    @Select("select id from trainer where practice_id = #{practice} and lower(email) = lower(#{email}) order by left_at is not null, id limit 1")
     @Nullable Long trainer(PracticeId practice, String email);
 
-    /** Somebody who cannot sign in before a password was chosen by mail; none where the address is known already. */
+    /** Somebody who cannot sign in before a password was chosen by mail, or who had left; none where the address is known already. */
     @Select("""
-            insert into trainer (practice_id, name, email, phone, password_hash) values (#{practice}, #{name}, #{email}, #{phone}, #{hash}) on conflict do nothing returning id""")
-    @Nullable Long addTrainer(PracticeId practice, String name, String email, String phone, String hash);
+            insert into trainer (practice_id, name, email, phone, password_hash, role, left_at) values (#{practice}, #{name}, #{email}, #{phone}, #{hash}, #{role}, case when #{left} then now() end)
+            on conflict do nothing returning id""")
+    @Nullable Long addTrainer(PracticeId practice, String name, String email, String phone, String hash, TrainerRole role, boolean left);
 }

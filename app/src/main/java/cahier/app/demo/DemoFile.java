@@ -22,9 +22,14 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** The shape of demo/hollow-lane.yaml. Days are counted from today: -3 is three days ago. */
-record DemoFile(String practice, String zone, String trainer, String email, String phone, String country, String password, long seed, List<House> households) {
+record DemoFile(String practice, String zone, String trainer, String email, String phone, String country, String password, Colleague colleague, long seed, List<House> households) {
 
-    record House(String name, String home, String cautions, @Nullable String emergency, @Nullable String emergencyPhone, String token, List<Who> people, List<Pup> dogs, List<Where> places,
+    /** A second trainer of the practice, who signs in with the same password. */
+    record Colleague(String name, String email, String phone) {
+    }
+
+    /** @param shared whether all trainers of the practice share it */
+    record House(String name, boolean shared, String home, String cautions, @Nullable String emergency, @Nullable String emergencyPhone, String token, List<Who> people, List<Pup> dogs, List<Where> places,
                  List<Said> words, List<Meeting> lessons, @Nullable Map<String, String> hours, @Nullable Told intake, @Nullable List<Happened> happened, @Nullable List<Called> alarms, @Nullable Outdoors outdoors, @Nullable Worried worried, List<Trail> tracks) {
     }
 

@@ -108,11 +108,15 @@ class DemoHousehold {
         this.weeks = weeks;
     }
 
+    private static Household bare(PracticeId practice, DemoFile.House house, ZoneId zone) {
+        return Household.fresh(practice, house.name(), house.home(), zone.getId(), house.cautions());
+    }
+
     @Transactional
     public void load(TrainerUser trainer, DemoFile.House house, ZoneId zone, Random random, Instant now) {
         PracticeId practice = trainer.practice();
         LocalDate today = now.atZone(zone).toLocalDate();
-        long id = households.add(Household.fresh(practice, house.name(), house.home(), zone.getId(), house.cautions())
+        long id = households.add((house.shared() ? bare(practice, house, zone) : bare(practice, house, zone).of(trainer))
                 .calling(house.emergency() == null ? "" : house.emergency(), house.emergencyPhone() == null ? "" : house.emergencyPhone()));
         house.people().stream().sorted(Comparator.comparing(p -> p.adult() != null)).forEach(p -> {
             Person person = Person.of(p.name(), p.age(), true, p.note(), p.email() == null ? "" : p.email())

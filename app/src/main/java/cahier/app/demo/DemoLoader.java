@@ -4,6 +4,7 @@ import cahier.app.account.AccountService;
 import cahier.app.method.Methods;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.PracticeScope;
+import cahier.app.scope.TrainerRole;
 import cahier.app.scope.TrainerUser;
 import cahier.core.method.Choice;
 import cahier.core.method.Method;
@@ -78,7 +79,9 @@ class DemoLoader implements SmartInitializingSingleton, ApplicationRunner {
                 file.email(), file.password()));
         TrainerUser trainer = (TrainerUser) accounts.loadUserByUsername(file.email());
         PracticeScope.within(practice, () -> {
-            accounts.keep(trainer, accounts.settings(trainer.practice()).of(file.country(), true), file.phone());
+            accounts.keep(practice, accounts.settings(practice).of(file.country()));
+            accounts.keepOwn(trainer, file.phone(), true);
+            accounts.add(practice, file.colleague().name(), file.colleague().email(), file.colleague().phone(), file.password(), TrainerRole.TRAINS);
             methods.keepAsUsual(practice, new Method(Map.of(Question.PASS, Choice.PASS_FIVE_IN_A_ROW))); // its trainer counts runs, as many do: a first session shows a step passed
             return practice;
         });

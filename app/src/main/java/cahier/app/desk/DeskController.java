@@ -1,9 +1,11 @@
 package cahier.app.desk;
 
 import cahier.app.account.AccountService;
+import cahier.app.account.Whose;
 import cahier.app.find.Finds;
 import cahier.app.household.Households;
 import cahier.app.scope.TrainerUser;
+import cahier.app.team.HandOvers;
 import cahier.app.update.UpdateNotes;
 import java.time.Clock;
 import java.time.Instant;
@@ -23,9 +25,11 @@ class DeskController {
     private final UpdateNotes updates;
     private final Finds finds;
     private final Households households;
+    private final HandOvers team;
     private final Clock clock;
 
-    DeskController(DeskService desk, AccountService accounts, UpdateNotes updates, Finds finds, Households households, Clock clock) {
+    DeskController(DeskService desk, AccountService accounts, UpdateNotes updates, Finds finds, Households households, HandOvers team, Clock clock) {
+        this.team = team;
         this.households = households;
         this.finds = finds;
         this.accounts = accounts;
@@ -35,13 +39,25 @@ class DeskController {
     }
 
     @GetMapping("/")
-    String desk(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String show, @RequestParam(defaultValue = "1") String page, Model model) {
+    String desk(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String show, @RequestParam(defaultValue = "1") String page, @RequestParam(defaultValue = "") String whose, Model model) {
+        Instant now = Instant.now(clock);
+        Whose of = accounts.whose(me, whose.equals("all"), now);
         DeskRow.Kind only = Arrays.stream(DeskRow.Kind.values()).filter(k -> k.name().equals(show)).findFirst().orElse(null);
-        model.addAttribute("desk", desk.desk(me.practice(), only, number(page), Instant.now(clock)));
-        model.addAttribute("opened", households.lastOpened(me, Instant.now(clock)));
-        model.addAttribute("silent", accounts.trainers(me.practice()).stream().anyMatch(t -> t.id() == me.id() && t.phone().isEmpty()));
+        model.addAttribute("desk", desk.desk(me.practice(), of, only, number(page), now));
+        names(me, of, model);
+        model.addAttribute("handed", team.handedTo(me));
+        model.addAttribute("opened", households.lastOpened(me, now));
+        model.addAttribute("silent", !me.isReading() && accounts.trainer(me).phone().isEmpty());
         model.addAttribute("updates", updates.open(me.practice()));
         return "desk/desk";
+    }
+
+    /** How the trainers sign, where a list of several trainers' households says whose each is. */
+    private void names(TrainerUser me, Whose of, Model model) {
+        model.addAttribute("whose", of);
+        if (of.several()) {
+            model.addAttribute("names", accounts.names(me.practice()));
+        }
     }
 
     private static int number(String page) {
@@ -53,6 +69,7 @@ class DeskController {
     String households(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "") String find, @RequestParam(defaultValue = "1") String page, Model model) {
         DeskService.Listed listed = desk.named(me.practice(), find.strip(), number(page), Instant.now(clock));
         model.addAttribute("listed", listed);
+        names(me, accounts.whose(me, true, Instant.now(clock)), model);
         model.addAttribute("found", finds.with(me.practice(), find, Finds.MOST).stream().filter(f -> !f.kind().isListed() || !f.has(find)).toList()); // the others stand above, on this page or another
         model.addAttribute("find", find.strip());
         model.addAttribute("opened", households.lastOpened(me, Instant.now(clock)));

@@ -41,7 +41,11 @@ interface DeskMapper {
         }
     }
 
-    /** By who needs the trainer first (docs/rules.md 20), with such a reason or any. */
+    /**
+     * By who needs the trainer first (docs/rules.md 20), with such a reason or any.
+     *
+     * @param trainers {@link cahier.app.account.Whose#trainers}
+     */
     @Select("""
             with w as materialized (select #{w.reasons}::jsonb as reasons, #{w.silent}::jsonb as silent), -- read once, not for each household
             next as (
@@ -53,7 +57,7 @@ interface DeskMapper {
                        n.state = 'PLANNED' and n.starts_at > #{when.now} and n.starts_at < #{when.soon} as soon,
                        case when r.practised_on >= (#{when.now}::timestamptz at time zone h.zone)::date - #{when.backDays} then (w.silent -> least(greatest((#{when.now}::timestamptz at time zone h.zone)::date - r.practised_on, 0), #{w.days}))::float end as silent
                 from household h join desk_row r on r.practice_id = h.practice_id and r.household_id = h.id cross join w left join next n on n.household_id = h.id
-                where h.practice_id = #{practice} and h.closed_at is null),
+                where h.practice_id = #{practice} and h.closed_at is null and (#{trainers}::bigint[] is null or h.trainer_id is null or h.trainer_id = any (#{trainers}::bigint[]))),
             weighed as (
                 select home.*, coalesce(d.highest, 0) > 0 or alarmed as decision,
                        greatest(d.highest, case when alarmed then #{w.alarm}::float end, case when asked then #{w.question}::float end, case when soon then #{w.soon}::float end, silent, 0) as highest,
@@ -64,7 +68,7 @@ interface DeskMapper {
             select id, points, count(*) over ()::int as all from ranked
             where case #{kind} when 'DECISION' then decision when 'QUESTION' then asked when 'LESSON' then coalesce(soon, false) when 'SILENT' then coalesce(silent > 0, false) else true end
             order by points desc, starts_at nulls last, name, id limit #{most} offset #{after}""")
-    List<Placed> placed(PracticeId practice, @Param("when") When when, @Param("w") DeskWeights weights, String kind, int most, long after);
+    List<Placed> placed(PracticeId practice, @Param("when") When when, @Param("w") DeskWeights weights, @Nullable String trainers, String kind, int most, long after);
 
     /**
      * The whole desk in figures.
@@ -76,11 +80,12 @@ interface DeskMapper {
     }
 
     @Select("""
-            with w as materialized (select #{staying}::text[] as staying)
-            select (select count(*) from household where practice_id = #{practice} and closed_at is null)::int as households,
-                   (select count(*) from decision d join household h on h.practice_id = #{practice} and h.id = d.household_id and h.closed_at is null cross join w
+            with w as materialized (select #{staying}::text[] as staying),
+            home as (select id from household where practice_id = #{practice} and closed_at is null and (#{trainers}::bigint[] is null or trainer_id is null or trainer_id = any (#{trainers}::bigint[])))
+            select (select count(*) from home)::int as households,
+                   (select count(*) from decision d join home h on h.id = d.household_id cross join w
                     where d.practice_id = #{practice} and d.state = 'OPEN' and d.suggested || '/' || d.cause = any (w.staying))::int as waiting""")
-    Totals totals(PracticeId practice, String staying);
+    Totals totals(PracticeId practice, @Nullable String trainers, String staying);
 
     /** By name, of those that have the words in their name or a dog's. */
     @Select("""

@@ -1,6 +1,7 @@
 package cahier.app.desk;
 
 import cahier.app.account.AccountService;
+import cahier.app.account.Whose;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.lesson.Clashes;
@@ -48,19 +49,20 @@ class DeskService {
     /**
      * One page of the desk, and today's lessons.
      *
+     * @param whose households and lessons
      * @param only households with such a reason; none for all
      * @param wanted page from 1 on; one that there is not is the last
      */
-    Desk desk(PracticeId practice, DeskRow.@Nullable Kind only, int wanted, Instant now) {
+    Desk desk(PracticeId practice, Whose whose, DeskRow.@Nullable Kind only, int wanted, Instant now) {
         ZoneId zone = accounts.zone(practice);
         LocalDate today = now.atZone(zone).toLocalDate();
         Instant midnight = today.atStartOfDay(zone).toInstant();
         Instant tomorrow = today.plusDays(1).atStartOfDay(zone).toInstant();
         DeskMapper.When when = DeskMapper.When.at(now);
-        together.ask(() -> place(practice, when, only, wanted), () -> mapper.totals(practice, DeskWeights.USUAL.staying()), () -> households.lessonsBetween(practice, midnight, tomorrow));
-        Page page = Page.of(wanted, number -> place(practice, when, only, number));
-        DeskMapper.Totals totals = mapper.totals(practice, DeskWeights.USUAL.staying());
-        List<Lesson> day = households.lessonsBetween(practice, midnight, tomorrow);
+        together.ask(() -> place(practice, whose, when, only, wanted), () -> mapper.totals(practice, whose.trainers(), DeskWeights.USUAL.staying()), () -> households.lessonsOf(practice, whose.trainer(), midnight, tomorrow));
+        Page page = Page.of(wanted, number -> place(practice, whose, when, only, number));
+        DeskMapper.Totals totals = mapper.totals(practice, whose.trainers(), DeskWeights.USUAL.staying());
+        List<Lesson> day = households.lessonsOf(practice, whose.trainer(), midnight, tomorrow);
         List<Lesson> todays = seen(day, now);
         Map<Long, DeskRow> shown = rows.of(practice, Stream.concat(page.ids().stream(), todays.stream().map(Lesson::householdId)).distinct().toList(), when);
         return new Desk(today, zone, Dates.time(now, zone), visits(practice, todays.stream().filter(l -> shown.containsKey(l.householdId())).toList(), shown, zone, now), page.of(shown), day.size(), totals.households(), only, page.number(), page.pages(), totals.waiting());
@@ -73,8 +75,8 @@ class DeskService {
         return day.subList(from, Math.min(day.size(), from + MOST_VISITS));
     }
 
-    private List<DeskMapper.Placed> place(PracticeId practice, DeskMapper.When when, DeskRow.@Nullable Kind only, int page) {
-        return mapper.placed(practice, when, DeskWeights.USUAL, only == null ? "" : only.name(), Page.ROWS, Page.before(page));
+    private List<DeskMapper.Placed> place(PracticeId practice, Whose whose, DeskMapper.When when, DeskRow.@Nullable Kind only, int page) {
+        return mapper.placed(practice, when, DeskWeights.USUAL, whose.trainers(), only == null ? "" : only.name(), Page.ROWS, Page.before(page));
     }
 
     /**

@@ -1,6 +1,7 @@
 package cahier.app.household;
 
 import cahier.app.account.AccountService.PracticeSettings;
+import cahier.app.account.AccountService.Trainer;
 import cahier.app.web.Check;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
@@ -150,7 +151,8 @@ public final class FactForms {
         }
     }
 
-    public record LessonForm(long id, int version, @Nullable String startsAt, @Nullable String minutes, @Nullable String plan, @Nullable String travel, @Nullable String sure) {
+    /** @param givenBy the number of a trainer; empty for whoever answers for the household on that day */
+    public record LessonForm(long id, int version, @Nullable String startsAt, @Nullable String minutes, @Nullable String plan, @Nullable String travel, @Nullable String givenBy, @Nullable String sure) {
 
         /** Whether it was said already that the trainer has something else on at that time. */
         public boolean isSure() {
@@ -160,17 +162,22 @@ public final class FactForms {
         /** A lesson as the practice usually gives it, so many days after the last one at the same hour; without one, no day is proposed. */
         public static LessonForm usual(PracticeSettings usual, Optional<Lesson> last, ZoneId zone) {
             String next = last.map(l -> Dates.input(l.startsAt().atZone(zone).plusDays(usual.rhythmDays()).toInstant(), zone)).orElse("");
-            return new LessonForm(0, 0, next, Integer.toString(usual.lessonMinutes()), "", usual.travelMinutes() == 0 ? "" : Integer.toString(usual.travelMinutes()), null);
+            return new LessonForm(0, 0, next, Integer.toString(usual.lessonMinutes()), "", usual.travelMinutes() == 0 ? "" : Integer.toString(usual.travelMinutes()), "", null);
         }
 
         public static LessonForm of(Lesson l, ZoneId zone) {
             return new LessonForm(l.id(), l.version(), Dates.input(l.startsAt(), zone), Integer.toString(l.minutes()), l.plan(),
-                    l.travelMinutes() == 0 ? "" : Integer.toString(l.travelMinutes()), null);
+                    l.travelMinutes() == 0 ? "" : Integer.toString(l.travelMinutes()), l.givenBy() == null ? "" : l.givenBy().toString(), null);
         }
 
-        public Lesson read(Check check, long household, ZoneId zone) {
+        /** @param team those who may give it */
+        public Lesson read(Check check, long household, ZoneId zone, List<Trainer> team) {
+            Long giver = team.stream().map(Trainer::id).filter(t -> t.toString().equals(givenBy)).findFirst().orElse(null);
+            if (giver == null && givenBy != null && !givenBy.isEmpty()) {
+                check.refuse("givenBy", "must be a trainer of the practice who works with households");
+            }
             return new Lesson(id, household, start(check, zone), check.whole("minutes", minutes, 15, 240),
-                    check.optional("plan", plan, TEXT), check.optionalWhole("travel", travel, 0, 300).orElse(0), Lesson.State.PLANNED, version);
+                    check.optional("plan", plan, TEXT), check.optionalWhole("travel", travel, 0, 300).orElse(0), Lesson.State.PLANNED, version, giver, null);
         }
 
         private Instant start(Check check, ZoneId zone) {

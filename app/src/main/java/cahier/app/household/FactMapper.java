@@ -24,7 +24,8 @@ interface FactMapper {
     String LEFT = "select id, name, left_at from person" + OF + "and left_at is not null order by left_at, id";
     String PLACES = "select id, name, difficulty, surface, passers, enclosed, signal, note, outdoors, busy, version from place" + OF + "order by difficulty, id";
     String WORDS = "select id, word, meaning, dog_id, signal, role, version from word" + OF + "order by role <> 'CUE', lower(word), id";
-    String LESSONS = "select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson" + OF + "order by starts_at desc";
+    String LESSON = "select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version, trainer_id as given_by, gives_lesson(practice_id, household_id, trainer_id, starts_at) as trainer from lesson ";
+    String LESSONS = LESSON + OF + "order by starts_at desc";
 
     String ABOUT = "exists (select 1 from (select topic from wish" + OF + "union all select topic from track" + OF + "and off_at is null) a where topic in ";
     String MEASURED = " or exists (select 1 from step" + OF + "and removed_at is null and teaching -> 'measure' ->> 'kind' in ";
@@ -50,34 +51,39 @@ interface FactMapper {
     List<Lesson> lessons(PracticeId practice, long household);
 
     /** Everything about a household in one go, each list as JSON in the order of the lists above. */
-    record Whole(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, @Nullable Instant closedAt, int version,
+    record Whole(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, @Nullable Instant closedAt, @Nullable Long trainerId, int version,
                  String people, String dogs, String gone, String left, String places, String words, String lessons, String needs) {
 
         Household household() {
-            return new Household(id, practiceId, name, home, zoneId, cautions, emergency, emergencyPhone, closedAt, version);
+            return new Household(id, practiceId, name, home, zoneId, cautions, emergency, emergencyPhone, closedAt, trainerId, version);
         }
     }
 
-    @Select("select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, closed_at, version, "
+    @Select("select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, closed_at, trainer_id, version, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + PEOPLE + ") f)::text as people, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + DOGS + ") f)::text as dogs, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + GONE + ") f)::text as gone, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + LEFT + ") f)::text as left, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + PLACES + ") f)::text as places, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + WORDS + ") f)::text as words, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + LESSONS + ") f)::text as lessons, concat_ws(' ', " + NEEDS + ") as needs from household where practice_id = #{practice} and id = #{household}")
     Optional<Whole> whole(PracticeId practice, long household);
 
-    String BETWEEN = """
-            select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version from lesson
+    String BETWEEN = LESSON + """
             where practice_id = #{practice} and starts_at >= #{start} and starts_at < #{end}
               and starts_at < coalesce((select h.closed_at from household h where h.practice_id = lesson.practice_id and h.id = lesson.household_id), 'infinity')\s""";
 
-    @Select(BETWEEN + "order by starts_at, id")
-    List<Lesson> lessonsBetween(PracticeId practice, Instant start, Instant end);
+    /** Those a trainer gives, and those that are nobody's in particular; all where nobody is named. */
+    String GIVES = "and (#{trainer}::bigint is null or coalesce(gives_lesson(practice_id, household_id, trainer_id, starts_at), #{trainer}) = #{trainer}) ";
 
-    @Select(BETWEEN + "order by starts_at, id limit #{most} offset #{after}")
-    List<Lesson> firstLessons(PracticeId practice, Instant start, Instant end, int most, long after);
+    @Select(BETWEEN + GIVES + "order by starts_at, id")
+    List<Lesson> lessonsBetween(PracticeId practice, @Nullable Long trainer, Instant start, Instant end);
 
-    @Select(BETWEEN + "order by starts_at desc, id desc limit #{most} offset #{after}")
-    List<Lesson> lastLessons(PracticeId practice, Instant start, Instant end, int most, long after);
+    @Select(BETWEEN + GIVES + "order by starts_at, id limit #{most} offset #{after}")
+    List<Lesson> firstLessons(PracticeId practice, @Nullable Long trainer, Instant start, Instant end, int most, long after);
+
+    @Select(BETWEEN + GIVES + "order by starts_at desc, id desc limit #{most} offset #{after}")
+    List<Lesson> lastLessons(PracticeId practice, @Nullable Long trainer, Instant start, Instant end, int most, long after);
+
+    @Select("select gives_lesson(#{practice}, #{household}, #{said}, #{starts})")
+    @Nullable Long gives(PracticeId practice, long household, @Nullable Long said, Instant starts);
 
     /** @param ids {@link cahier.app.scope.Ids} */
     @Select(BETWEEN + "and household_id in (select unnest(#{ids}::bigint[])) order by starts_at, id")
@@ -124,11 +130,11 @@ interface FactMapper {
     int updateWord(PracticeId practice, long household, @Param("f") Word word);
 
     @Insert("""
-            insert into lesson (practice_id, household_id, starts_at, minutes, plan, travel_min, state)
-            values (#{practice}, #{household}, #{f.startsAt}, #{f.minutes}, #{f.plan}, #{f.travelMinutes}, #{f.state})""")
+            insert into lesson (practice_id, household_id, starts_at, minutes, plan, travel_min, state, trainer_id)
+            values (#{practice}, #{household}, #{f.startsAt}, #{f.minutes}, #{f.plan}, #{f.travelMinutes}, #{f.state}, #{f.givenBy})""")
     void insertLesson(PracticeId practice, long household, @Param("f") Lesson lesson);
 
-    @Update("update lesson set starts_at = #{f.startsAt}, minutes = #{f.minutes}, plan = #{f.plan}, travel_min = #{f.travelMinutes}, version = version + 1" + SAME)
+    @Update("update lesson set starts_at = #{f.startsAt}, minutes = #{f.minutes}, plan = #{f.plan}, travel_min = #{f.travelMinutes}, trainer_id = #{f.givenBy}, version = version + 1" + SAME)
     int updateLesson(PracticeId practice, long household, @Param("f") Lesson lesson);
 
     @Update("update dog set gone_at = #{at}, gone_how = #{how}, version = version + 1" + ONE)

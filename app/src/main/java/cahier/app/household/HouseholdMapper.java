@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface HouseholdMapper {
 
-    String COLUMNS = "select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, closed_at, version from household ";
+    String COLUMNS = "select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, closed_at, trainer_id, version from household ";
 
     @Select(COLUMNS + "where practice_id = #{practice} order by lower(name), id")
     List<Household> everOne(PracticeId practice);
@@ -27,7 +27,7 @@ interface HouseholdMapper {
 
     /** Those somebody opened last first, then the others by name where they are asked for too. */
     @Select("""
-            select h.id, h.practice_id, h.name, h.home, h.zone as zone_id, h.cautions, h.emergency, h.emergency_phone, h.closed_at, h.version from household h
+            select h.id, h.practice_id, h.name, h.home, h.zone as zone_id, h.cautions, h.emergency, h.emergency_phone, h.closed_at, h.trainer_id, h.version from household h
             left join (select household_id, max(last_at) as at from look where practice_id = #{practice} and who = #{who} and last_at > #{since} group by household_id) l on l.household_id = h.id
             where h.practice_id = #{practice} and h.closed_at is null and (#{others} or l.at is not null) order by l.at desc nulls last, lower(h.name), h.id limit #{most}""")
     List<Household> opened(PracticeId practice, String who, Instant since, boolean others, int most);
@@ -56,8 +56,8 @@ interface HouseholdMapper {
     int setClosed(PracticeId practice, long id, @Nullable Instant at);
 
     @Select("""
-            insert into household (practice_id, name, home, zone, cautions, emergency, emergency_phone)
-            values (#{h.practiceId}, #{h.name}, #{h.home}, #{h.zoneId}, #{h.cautions}, #{h.emergency}, #{h.emergencyPhone}) returning id""")
+            insert into household (practice_id, name, home, zone, cautions, emergency, emergency_phone, trainer_id)
+            values (#{h.practiceId}, #{h.name}, #{h.home}, #{h.zoneId}, #{h.cautions}, #{h.emergency}, #{h.emergencyPhone}, #{h.trainerId}) returning id""")
     long insert(@Param("h") Household household);
 
     @Update("""

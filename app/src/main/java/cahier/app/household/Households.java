@@ -169,17 +169,28 @@ public class Households {
 
     /** The lessons of the practice that start within the half-open interval, in order. */
     public List<Lesson> lessonsBetween(PracticeId practice, Instant startInclusive, Instant endExclusive) {
-        return facts.lessonsBetween(practice, startInclusive, endExclusive);
+        return facts.lessonsBetween(practice, null, startInclusive, endExclusive);
     }
 
-    /** A page of them, in order. */
-    public Paged<Lesson> firstLessons(PracticeId practice, Instant startInclusive, Instant endExclusive, int page) {
-        return Paged.read(page, LESSONS, (most, after) -> facts.firstLessons(practice, startInclusive, endExclusive, most, after));
+    /** Those of them that a trainer gives, and those that are nobody's in particular; all where nobody is named. */
+    public List<Lesson> lessonsOf(PracticeId practice, @Nullable Long trainer, Instant startInclusive, Instant endExclusive) {
+        return facts.lessonsBetween(practice, trainer, startInclusive, endExclusive);
     }
 
-    /** A page of them, latest first. */
-    public Paged<Lesson> lastLessons(PracticeId practice, Instant startInclusive, Instant endExclusive, int page) {
-        return Paged.read(page, LESSONS, (most, after) -> facts.lastLessons(practice, startInclusive, endExclusive, most, after));
+    /** A page of the same, in order. */
+    public Paged<Lesson> firstLessons(PracticeId practice, @Nullable Long trainer, Instant startInclusive, Instant endExclusive, int page) {
+        return Paged.read(page, LESSONS, (most, after) -> facts.firstLessons(practice, trainer, startInclusive, endExclusive, most, after));
+    }
+
+    /** A page of the same, latest first. */
+    public Paged<Lesson> lastLessons(PracticeId practice, @Nullable Long trainer, Instant startInclusive, Instant endExclusive, int page) {
+        return Paged.read(page, LESSONS, (most, after) -> facts.lastLessons(practice, trainer, startInclusive, endExclusive, most, after));
+    }
+
+    /** The same lesson, not kept yet, with who would give it. */
+    public Lesson given(PracticeId practice, Lesson planned) {
+        Lesson l = planned;
+        return new Lesson(l.id(), l.householdId(), l.startsAt(), l.minutes(), l.plan(), l.travelMinutes(), l.state(), l.version(), l.givenBy(), facts.gives(practice, l.householdId(), l.givenBy(), l.startsAt()));
     }
 
     /** The same of some households. */

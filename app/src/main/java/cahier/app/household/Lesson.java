@@ -4,13 +4,16 @@ import cahier.app.web.Dates;
 import java.time.Instant;
 import java.time.ZoneId;
 import org.apache.ibatis.annotations.AutomapConstructor;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A lesson, planned or past.
  *
  * @param travelMinutes the way there
+ * @param givenBy the trainer who was said to give it; none where it follows the household
+ * @param trainer who gives it: that one, or whoever answers for the household on its day; none where all share the household
  */
-public record Lesson(long id, long householdId, Instant startsAt, int minutes, String plan, int travelMinutes, State state, int version) {
+public record Lesson(long id, long householdId, Instant startsAt, int minutes, String plan, int travelMinutes, State state, int version, @Nullable Long givenBy, @Nullable Long trainer) {
 
     /** Where a lesson stands. */
     public enum State {
@@ -31,6 +34,11 @@ public record Lesson(long id, long householdId, Instant startsAt, int minutes, S
     public Lesson {
     }
 
+    /** One that follows the household. */
+    public Lesson(long id, long householdId, Instant startsAt, int minutes, String plan, int travelMinutes, State state, int version) {
+        this(id, householdId, startsAt, minutes, plan, travelMinutes, state, version, null, null);
+    }
+
     /** A planned one next door. */
     public Lesson(long id, long householdId, Instant startsAt, int minutes, String plan, int version) {
         this(id, householdId, startsAt, minutes, plan, 0, State.PLANNED, version);
@@ -38,7 +46,7 @@ public record Lesson(long id, long householdId, Instant startsAt, int minutes, S
 
     /** @param seen the version it was moved from */
     public Lesson movedTo(Instant start, int seen) {
-        return new Lesson(id, householdId, start, minutes, plan, travelMinutes, state, seen);
+        return new Lesson(id, householdId, start, minutes, plan, travelMinutes, state, seen, givenBy, trainer);
     }
 
     /** "Thursday 18 June, 9:15" */

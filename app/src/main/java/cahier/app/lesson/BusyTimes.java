@@ -1,6 +1,7 @@
 package cahier.app.lesson;
 
 import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import java.io.Reader;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -8,7 +9,7 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** When the trainer is busy otherwise, from a calendar file (.ics). */
+/** When a trainer is busy otherwise, from a calendar file (.ics). */
 @Service
 @Transactional
 public class BusyTimes {
@@ -25,24 +26,25 @@ public class BusyTimes {
      * @param zone of entries that name none, and of whole days
      * @return how many times were kept
      */
-    public int read(PracticeId practice, Reader file, ZoneId zone, Instant now) {
+    public int read(TrainerUser me, Reader file, ZoneId zone, Instant now) {
         List<Busy> times = CalendarFile.busy(file, zone, now);
-        busy.clear(practice);
-        times.forEach(b -> busy.insert(practice, b));
+        busy.clear(me.practice(), me.id());
+        times.forEach(b -> busy.insert(me.practice(), me.id(), b));
         return times.size();
     }
 
-    public void clear(PracticeId practice) {
-        busy.clear(practice);
+    public void clear(TrainerUser me) {
+        busy.clear(me.practice(), me.id());
     }
 
+    /** Of all trainers. */
     @Transactional(readOnly = true)
     public List<Busy> between(PracticeId practice, Instant from, Instant to) {
         return busy.between(practice, from, to);
     }
 
     @Transactional(readOnly = true)
-    public int count(PracticeId practice) {
-        return busy.count(practice);
+    public int count(TrainerUser me) {
+        return busy.count(me.practice(), me.id());
     }
 }

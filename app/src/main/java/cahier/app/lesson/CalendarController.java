@@ -2,7 +2,6 @@ package cahier.app.lesson;
 
 import cahier.app.brake.Brake;
 import cahier.app.brake.Brakes;
-import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
 import cahier.app.web.Site;
@@ -43,32 +42,32 @@ class CalendarController {
     /** Whoever has the address reads it: a calendar program signs in nowhere. */
     @GetMapping("/calendar/{secret}.ics")
     ResponseEntity<String> feed(@PathVariable String secret, HttpServletRequest request) {
-        PracticeId practice;
+        Calendars.Address whose;
         try {
-            practice = calendars.find(secret);
+            whose = calendars.find(secret);
         } catch (NotFound e) {
             brakes.hold(Brake.LINK, request.getRemoteAddr(), 1);
             throw e;
         }
         return ResponseEntity.ok().contentType(ICALENDAR).cacheControl(CacheControl.noStore()).header("Referrer-Policy", "no-referrer")
-                .body(calendars.write(practice, Instant.now(clock)));
+                .body(calendars.write(whose.practiceId(), whose.trainerId(), Instant.now(clock)));
     }
 
     @GetMapping("/lessons.ics")
     ResponseEntity<String> file(@AuthenticationPrincipal TrainerUser me) {
         return ResponseEntity.ok().contentType(ICALENDAR).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("lessons.ics").build().toString())
-                .body(calendars.write(me.practice(), Instant.now(clock)));
+                .body(calendars.write(me.practice(), me.id(), Instant.now(clock)));
     }
 
     @PostMapping("/lessons/calendar/stop")
     String stop(@AuthenticationPrincipal TrainerUser me) {
-        calendars.stop(me.practice(), Instant.now(clock));
+        calendars.stop(me, Instant.now(clock));
         return "redirect:/lessons#calendar";
     }
 
     @PostMapping("/lessons/calendar")
     String replace(@AuthenticationPrincipal TrainerUser me, RedirectAttributes flash) {
-        String secret = calendars.replace(me.practice(), Instant.now(clock));
+        String secret = calendars.replace(me, Instant.now(clock));
         flash.addFlashAttribute("calendar", site.address() + "/calendar/" + secret + ".ics");
         return "redirect:/lessons#calendar";
     }

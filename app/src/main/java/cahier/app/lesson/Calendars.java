@@ -7,6 +7,7 @@ import cahier.app.household.Lesson;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.PracticeScope;
 import cahier.app.scope.Secret;
+import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
 import java.time.Duration;
 import java.time.Instant;
@@ -30,7 +31,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** A practice's lessons as iCalendar, as a file and at a secret address. Whom it is with, when, and the trainer's plan stand in it. */
+/** A trainer's lessons as iCalendar, as a file and at a secret address. Whom it is with, when, and the trainer's plan stand in it. */
 @Service
 public class Calendars {
 
@@ -49,38 +50,42 @@ public class Calendars {
 
     /** A new secret address; the old one stops working at once. Returns its last part, this once. */
     @Transactional
-    public String replace(PracticeId practice, Instant now) {
+    public String replace(TrainerUser me, Instant now) {
         String secret = Secret.fresh();
-        calendars.put(practice, Secret.hash(secret), now);
-        events.publishEvent(Audited.of(practice, Audited.What.CALENDAR_MADE, now));
+        calendars.put(me.practice(), me.id(), Secret.hash(secret), now);
+        events.publishEvent(Audited.of(me.practice(), Audited.What.CALENDAR_MADE, now));
         return secret;
     }
 
     /** No calendar program reads the lessons any more. */
     @Transactional
-    public void stop(PracticeId practice, Instant now) {
-        calendars.stop(practice);
-        events.publishEvent(Audited.of(practice, Audited.What.CALENDAR_STOPPED, now));
+    public void stop(TrainerUser me, Instant now) {
+        calendars.stop(me.practice(), me.id());
+        events.publishEvent(Audited.of(me.practice(), Audited.What.CALENDAR_STOPPED, now));
     }
 
     @Transactional(readOnly = true)
-    public Optional<Instant> madeAt(PracticeId practice) {
-        return calendars.madeAt(practice);
+    public Optional<Instant> madeAt(TrainerUser me) {
+        return calendars.madeAt(me.practice(), me.id());
+    }
+
+    /** Whose lessons are read at an address. */
+    public record Address(PracticeId practiceId, long trainerId) {
     }
 
     /** Whose address this is, or the page for what does not exist. */
     @Transactional
-    public PracticeId find(String secret) {
+    public Address find(String secret) {
         byte[] hash = Secret.hash(secret);
         calendars.announceLink(hash);
         return calendars.find(hash).orElseThrow(() -> new NotFound("this calendar"));
     }
 
-    /** The lessons of the last two months and the coming year. */
+    /** The lessons of the last two months and the coming year that a trainer gives, with those that are nobody's in particular. */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
-    public String write(PracticeId practice, Instant now) {
+    public String write(PracticeId practice, long trainer, Instant now) {
         return PracticeScope.within(practice, () -> {
-            List<Lesson> lessons = households.lessonsBetween(practice, now.minus(BACK), now.plus(AHEAD));
+            List<Lesson> lessons = households.lessonsOf(practice, trainer, now.minus(BACK), now.plus(AHEAD));
             return write(lessons, households.these(practice, lessons.stream().map(Lesson::householdId).toList()), now);
         });
     }

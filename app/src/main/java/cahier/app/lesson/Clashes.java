@@ -14,10 +14,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What a lesson, or the way to it, runs into: other lessons of the trainer's and other times (docs/rules.md 19). */
+/** What a lesson, or the way to it, runs into: other lessons of whoever gives it and their other times (docs/rules.md 19). */
 @Service
 @Transactional(readOnly = true)
 public class Clashes {
@@ -46,6 +47,11 @@ public class Clashes {
         }
     }
 
+    /** The same of a lesson as it would be kept, at another time or not there yet. */
+    public List<Clash> ofPlanned(PracticeId practice, Lesson lesson) {
+        return of(practice, households.given(practice, lesson));
+    }
+
     public List<Clash> of(PracticeId practice, Lesson lesson) {
         return of(practice, List.of(lesson)).getOrDefault(lesson.id(), List.of());
     }
@@ -59,17 +65,23 @@ public class Clashes {
         Instant from = open.stream().map(Clashes::leaves).min(Instant::compareTo).orElseThrow().minus(AROUND);
         Instant to = open.stream().map(Lesson::endsAt).max(Instant::compareTo).orElseThrow().plus(AROUND);
         List<Taken> all = taken(practice, from, to);
-        return open.stream().collect(Collectors.toMap(Lesson::id, l -> all.stream().filter(t -> t.lesson() != l.id() && NextDate.meet(leaves(l), l.endsAt(), t.from().minus(t.way(l)), t.to()))
+        return open.stream().collect(Collectors.toMap(Lesson::id, l -> all.stream().filter(t -> t.lesson() != l.id() && t.mayBeOf(l) && NextDate.meet(leaves(l), l.endsAt(), t.from().minus(t.way(l)), t.to()))
                 .map(t -> new Clash(t.title(), t.from(), t.to(), t.lesson() != 0 && !NextDate.meet(l.startsAt(), l.endsAt(), t.from(), t.to()))).toList()));
     }
 
     /**
-     * Something the trainer has on.
+     * Something a trainer has on.
      *
      * @param lesson its number; 0 of a time that is none
      * @param travelMinutes the way there; of a time that is no lesson nobody knows it
+     * @param trainer whose; none of a lesson that is nobody's in particular
      */
-    record Taken(long lesson, String title, Instant from, Instant to, int travelMinutes) {
+    record Taken(long lesson, String title, Instant from, Instant to, int travelMinutes, @Nullable Long trainer) {
+
+        /** Whether whoever gives that lesson has this on; where it is not said who gives which, it may be the same trainer. */
+        boolean mayBeOf(Lesson other) {
+            return trainer == null || other.trainer() == null || trainer.equals(other.trainer());
+        }
 
         /** The way to it after another lesson: where it is not known, as far as that one is. */
         Duration way(Lesson before) {
@@ -82,8 +94,8 @@ public class Clashes {
         List<Lesson> planned = households.lessonsBetween(practice, from, to).stream().filter(l -> !l.isOver()).toList();
         Map<Long, Household> homes = households.these(practice, planned.stream().map(Lesson::householdId).toList());
         Stream<Taken> lessons = planned.stream()
-                .map(l -> new Taken(l.id(), "lesson with " + Optional.ofNullable(homes.get(l.householdId())).map(Household::name).orElse("another household"), l.startsAt(), l.endsAt(), l.travelMinutes()));
-        return Stream.concat(busy.between(practice, from, to).stream().map(b -> new Taken(0, b.title(), b.startsAt(), b.endsAt(), 0)), lessons).toList();
+                .map(l -> new Taken(l.id(), "lesson with " + Optional.ofNullable(homes.get(l.householdId())).map(Household::name).orElse("another household"), l.startsAt(), l.endsAt(), l.travelMinutes(), l.trainer()));
+        return Stream.concat(busy.between(practice, from, to).stream().map(b -> new Taken(0, b.title(), b.startsAt(), b.endsAt(), 0, b.trainerId())), lessons).toList();
     }
 
     /** The same without those that only leave too little time for the way, which a list says in its own words. */

@@ -73,9 +73,9 @@ interface MailMapper {
     @Update("update mail set state = 'DROPPED', trouble = #{why} where practice_id = #{practice} and kind = 'QUESTIONS' and state = 'WAITING'")
     int withdrawQuestions(PracticeId practice, String why);
 
-    /** When questions went out last. */
-    @Select("select max(sent_at) from mail where practice_id = #{practice} and kind = 'QUESTIONS' and state = 'SENT'")
-    @Nullable Instant questionsSent(PracticeId practice);
+    /** When questions went out to somebody last. */
+    @Select("select max(sent_at) from mail where practice_id = #{practice} and kind = 'QUESTIONS' and state = 'SENT' and lower(to_address) = lower(#{to})")
+    @Nullable Instant questionsSent(PracticeId practice, String to);
 
     /** Tries it again, from the first wait on. */
     @Update("update mail set state = 'WAITING', tries = 0, next_at = #{now} where practice_id = #{practice} and id = #{id} and state in ('WAITING', 'FAILED')")

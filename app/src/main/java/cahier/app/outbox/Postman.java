@@ -120,6 +120,9 @@ public class Postman {
         if (mail.kind() == TextKind.PASSWORD) {
             return credentials.word(mail.toAddress(), Instant.now(clock)).map(word -> mail.site() + "/new-password/" + word).orElseThrow(() -> new IllegalStateException("nobody has this address any more"));
         }
+        if (mail.kind() == TextKind.INVITED) {
+            return credentials.invitation(mail.toAddress(), Instant.now(clock)).map(word -> mail.site() + "/join/" + word).orElseThrow(() -> new IllegalStateException("nobody with this address is invited any more"));
+        }
         return Optional.ofNullable(mail.householdId()).flatMap(household -> links.token(practice, household)).map(token -> mail.site() + "/o/" + token).orElse("the link you have");
     }
 

@@ -23,6 +23,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -58,10 +59,10 @@ public class TrainerMail {
     /** Whether a mail goes out at all: a server is named and a trainer has an address. */
     @Transactional(readOnly = true)
     public boolean goesOut(PracticeId practice) {
-        return server.isSet() && accounts.trainers(practice).stream().anyMatch(t -> !t.email().isEmpty());
+        return server.isSet() && accounts.working(practice).stream().anyMatch(t -> !t.email().isEmpty());
     }
 
-    /** Tells every trainer of an alarm. */
+    /** Tells those who answer for the household of an alarm at once; all who work with households while nobody has opened it. */
     public void alarm(PracticeId practice, Alarm alarm, String site, Instant now) {
         Facts facts = households.facts(practice, alarm.householdId());
         Household home = facts.household();
@@ -70,10 +71,11 @@ public class TrainerMail {
         Map<String, String> values = new HashMap<>(Map.of("household", home.name(), "dog", alarm.dogName(), "happened", alarm.kind().words() + "." + (alarm.what().isEmpty() ? "" : " " + alarm.what()),
                 "when", Dates.moment(alarm.happenedAt(), home.zone(), today), "phones", phones.isEmpty() ? "no telephone number is kept" : String.join(", ", phones),
                 "emergency", home.hasEmergency() ? (home.emergency() + " " + home.emergencyPhoneShown()).strip() : "nobody is named", "page", site + "/alarms/" + alarm.id()));
-        for (Trainer trainer : accounts.trainers(practice)) {
+        Set<Long> first = accounts.answering(practice, home.id(), now).stream().map(Trainer::id).collect(Collectors.toSet());
+        for (Trainer trainer : accounts.working(practice)) {
             values.put("name", trainer.name());
             values.put("own", trainer.phone().isEmpty() ? "none: add yours in Settings" : trainer.phoneShown());
-            AGAIN.forEach(wait -> write(practice, trainer, TextKind.ALARM, values, home.id(), alarm.id(), site, now.plus(wait), now));
+            AGAIN.stream().filter(wait -> !wait.isZero() || first.contains(trainer.id())).forEach(wait -> write(practice, trainer, TextKind.ALARM, values, home.id(), alarm.id(), site, now.plus(wait), now));
         }
     }
 
@@ -84,34 +86,60 @@ public class TrainerMail {
 
     /** A question came in: all that are open go to the trainers in one mail, a day after the last at the earliest. */
     public void questions(PracticeId practice, String site, Instant now) {
-        if (!accounts.settings(practice).questionsByMail()) {
+        mails.withdrawQuestions(practice, "One more question came, all go in one mail.");
+        List<Question> all = questions.open(practice);
+        Map<Long, Set<Long>> answering = all.stream().map(Question::householdId).distinct()
+                .collect(Collectors.toMap(h -> h, h -> accounts.answering(practice, h, now).stream().map(Trainer::id).collect(Collectors.toSet())));
+        accounts.working(practice).stream().filter(Trainer::questionsByMail)
+                .forEach(t -> questions(practice, t, all.stream().filter(q -> answering.getOrDefault(q.householdId(), Set.of()).contains(t.id())).toList(), site, now));
+    }
+
+    /** Those of the households a trainer answers for. */
+    private void questions(PracticeId practice, Trainer trainer, List<Question> open, String site, Instant now) {
+        if (open.isEmpty()) {
             return;
         }
-        mails.withdrawQuestions(practice, "One more question came, all go in one mail.");
-        Instant last = mails.questionsSent(practice);
+        Instant last = mails.questionsSent(practice, trainer.email());
         Instant at = last == null || last.plus(QUESTIONS_EVERY).isBefore(now) ? now : last.plus(QUESTIONS_EVERY);
-        List<Question> open = questions.open(practice);
         Map<Long, Household> homes = households.these(practice, open.stream().map(Question::householdId).toList());
         String all = open.stream().limit(MOST_QUESTIONS).map(q -> Objects.requireNonNull(homes.get(q.householdId())).name() + ", " + Dates.longDate(q.askedAt().atZone(Objects.requireNonNull(homes.get(q.householdId())).zone()).toLocalDate()) + ": " + q.words())
                 .collect(Collectors.joining("\n\n"));
         Map<String, String> values = new HashMap<>(Map.of("count", open.size() == 1 ? "One question" : open.size() + " questions",
                 "questions", all + (open.size() > MOST_QUESTIONS ? "\n\nAnd " + (open.size() - MOST_QUESTIONS) + " more." : ""), "page", site + "/"));
-        accounts.trainers(practice).forEach(t -> {
-            values.put("name", t.name());
-            write(practice, t, TextKind.QUESTIONS, values, null, null, site, at, now);
-        });
+        values.put("name", trainer.name());
+        write(practice, trainer, TextKind.QUESTIONS, values, null, null, site, at, now);
+    }
+
+    /** Somebody is asked to join the practice: the link is made as the mail goes out. */
+    public void invited(TrainerUser by, Trainer who, String site, Instant now) {
+        write(by.practice(), who, TextKind.INVITED, Map.of("name", who.name(), "inviter", by.name(), "practice", by.practiceName(), "role", who.role().words(), "link", "{link}", "days", Long.toString(Credentials.INVITED_FOR.toDays())),
+                null, null, site, now, now);
+    }
+
+    /** A household is theirs now. */
+    public void handedOver(TrainerUser by, Trainer to, Household home, String note, String site, Instant now) {
+        handedOver(by, to, home.name(), home.id(), note, site + "/households/" + home.id(), site, now);
+    }
+
+    /** Several households are. */
+    public void handedOver(TrainerUser by, Trainer to, int households, String note, String site, Instant now) {
+        handedOver(by, to, households == 1 ? "a household" : households + " households", null, note, site + "/", site, now);
+    }
+
+    private void handedOver(TrainerUser by, Trainer to, String what, @Nullable Long household, String note, String page, String site, Instant now) {
+        write(by.practice(), to, TextKind.HANDED_OVER, Map.of("name", to.name(), "from", by.name(), "household", what, "note", note.isEmpty() ? "There is no note." : note, "page", page), household, null, site, now, now);
     }
 
     /** A trainer has lost the password: a link goes to their address, made as the mail goes out. */
     public void password(TrainerUser trainer, String site, Instant now) {
         Map<String, String> values = Map.of("name", trainer.name(), "page", site, "link", "{link}", "minutes", Long.toString(Credentials.GOOD_FOR.toMinutes()));
-        write(trainer.practice(), new Trainer(trainer.id(), trainer.name(), trainer.email(), ""), TextKind.PASSWORD, values, null, null, site, now, now);
+        write(trainer.practice(), Trainer.of(trainer), TextKind.PASSWORD, values, null, null, site, now, now);
     }
 
     /** The trainer wants to see that mail arrives. False where no mail goes out at all. */
     public boolean tryOut(TrainerUser trainer, String site, Instant now) {
         if (server.isSet()) {
-            write(trainer.practice(), new Trainer(trainer.id(), trainer.name(), trainer.email(), ""), TextKind.TRIED, Map.of("name", trainer.name(), "page", site), null, null, site, now, now);
+            write(trainer.practice(), Trainer.of(trainer), TextKind.TRIED, Map.of("name", trainer.name(), "page", site), null, null, site, now, now);
         }
         return server.isSet();
     }

@@ -73,7 +73,7 @@ class OwnerController {
         Today today = practice.today(owner, Instant.now(clock));
         model.addAttribute("token", token);
         model.addAttribute("today", today);
-        model.addAttribute("trainers", accounts.trainers(owner.practice()));
+        model.addAttribute("trainers", accounts.toRing(owner.practice(), owner.householdId(), Instant.now(clock)));
         model.addAttribute("mailed", practice.isMailed(owner));
         model.addAttribute("lengths", MINUTES);
         model.addAttribute("minutes", minutes);
@@ -158,7 +158,7 @@ class OwnerController {
     @GetMapping("/o/{token}/ask")
     String ask(@PathVariable String token, @RequestParam(defaultValue = "1") int page, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         model.addAttribute("token", token);
-        model.addAttribute("trainers", accounts.trainers(owner.practice()));
+        model.addAttribute("trainers", accounts.toRing(owner.practice(), owner.householdId(), Instant.now(clock)));
         model.addAttribute("facts", practice.facts(owner));
         model.addAttribute("questions", questions.page(owner.practice(), owner.householdId(), page));
         return "owner/ask";
@@ -177,7 +177,7 @@ class OwnerController {
     @GetMapping("/o/{token}/alarm")
     String alarm(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         model.addAttribute("token", token);
-        model.addAttribute("trainers", accounts.trainers(owner.practice()));
+        model.addAttribute("trainers", accounts.toRing(owner.practice(), owner.householdId(), Instant.now(clock)));
         model.addAttribute("facts", practice.facts(owner));
         return "owner/alarm";
     }

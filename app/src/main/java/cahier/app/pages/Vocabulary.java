@@ -29,6 +29,7 @@ import cahier.app.method.MethodWords;
 import cahier.app.passing.PassingWords;
 import cahier.app.probe.ProbeWords;
 import cahier.app.roadmap.Roadmaps;
+import cahier.app.scope.TrainerRole;
 import cahier.app.shelf.Age;
 import cahier.app.shelf.Sought;
 import cahier.app.step.EffortWords;
@@ -81,7 +82,7 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("alarmKind", Alarm.Kind.class),
             entry("clashWords", ClashWords.class),
             entry("dangers", Dangers.class),
-            entry("deskKind", DeskRow.Kind.class),
+            entry("deskKind", DeskRow.Kind.class), entry("trainerRole", TrainerRole.class),
             entry("distanceChart", DistanceChart.class),
             entry("effortWords", EffortWords.class),
             entry("equipment", Equipment.class),

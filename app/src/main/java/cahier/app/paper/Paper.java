@@ -60,7 +60,7 @@ public class Paper {
         String next = facts.lessonAfter(sheet.issuedAt()).filter(l -> !l.startsAt().atZone(zone).toLocalDate().equals(issued)).map(l -> l.when(zone)).orElse("");
         return new PaperSheet(sheet, facts, issued, next, sheet.issuedBy() + ", " + accounts.name(practice), link, link.map(QrCode::of),
                 food.of(practice, facts, sheet.pieces(), issued), wordings.strangers(practice, facts),
-                setups.at(practice, sheet.householdId(), sheet.issuedAt()), weeks.asPlanned(practice, sheet.householdId(), id, Instant.now(clock)), now(practice, sheet), accounts.trainers(practice));
+                setups.at(practice, sheet.householdId(), sheet.issuedAt()), weeks.asPlanned(practice, sheet.householdId(), id, Instant.now(clock)), now(practice, sheet), accounts.toRing(practice, sheet.householdId(), Instant.now(clock)));
     }
 
     private List<Assignment> now(PracticeId practice, Homework sheet) {

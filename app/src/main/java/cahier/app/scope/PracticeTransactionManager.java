@@ -2,7 +2,9 @@ package cahier.app.scope;
 
 import java.sql.Connection;
 import java.sql.PreparedStatement;
+import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.util.Optional;
 import javax.sql.DataSource;
 import org.springframework.jdbc.datasource.ConnectionHolder;
 import org.springframework.jdbc.support.JdbcTransactionManager;
@@ -31,6 +33,9 @@ public class PracticeTransactionManager extends JdbcTransactionManager {
             } catch (SQLException e) {
                 doCleanupAfterCompletion(transaction);
                 throw new CannotCreateTransactionException("could not enter practice " + practice, e);
+            } catch (NoLongerSignedIn e) {
+                doCleanupAfterCompletion(transaction);
+                throw e;
             }
         });
     }
@@ -44,9 +49,28 @@ public class PracticeTransactionManager extends JdbcTransactionManager {
     private void announce(PracticeId practice) throws SQLException {
         ConnectionHolder holder = (ConnectionHolder) TransactionSynchronizationManager.getResource(obtainDataSource());
         Connection connection = holder.getConnection();
+        Optional<TrainerUser> trainer = PracticeScope.trainer();
+        if (trainer.isPresent()) {
+            enter(connection, trainer.get());
+            return;
+        }
         try (PreparedStatement set = connection.prepareStatement("select set_config('cahier.practice', ?, true)")) {
             set.setString(1, practice.toString());
             set.execute();
+        }
+    }
+
+    /** The database says whether the sign-in still stands: who was let go is out with the next request, wherever it goes. */
+    private static void enter(Connection connection, TrainerUser trainer) throws SQLException {
+        try (PreparedStatement enter = connection.prepareStatement("select enter_practice(?, ?, ?)")) {
+            enter.setLong(1, trainer.practice().value());
+            enter.setLong(2, trainer.id());
+            enter.setString(3, trainer.role().name());
+            try (ResultSet answer = enter.executeQuery()) {
+                if (!answer.next() || !answer.getBoolean(1)) {
+                    throw new NoLongerSignedIn();
+                }
+            }
         }
     }
 }

@@ -49,14 +49,18 @@ class SettingsController {
         this.clock = clock;
     }
 
-    record SettingsForm(@Nullable String phone, @Nullable String country, @Nullable String questionsByMail) {
+    record SettingsForm(@Nullable String phone, @Nullable String questionsByMail) {
+
+        static SettingsForm of(Trainer me) {
+            return new SettingsForm(me.phoneShown(), me.questionsByMail() ? "on" : null);
+        }
     }
 
-    record PracticeForm(@Nullable String name, @Nullable String address, @Nullable String practicePhone, @Nullable String zone, @Nullable String lesson, @Nullable String travel,
+    record PracticeForm(@Nullable String name, @Nullable String address, @Nullable String practicePhone, @Nullable String country, @Nullable String zone, @Nullable String lesson, @Nullable String travel,
                         @Nullable String rhythm, @Nullable String reps, @Nullable String sessions) {
 
         static PracticeForm of(PracticeSettings s) {
-            return new PracticeForm(s.name(), s.address(), s.phoneShown(), s.zoneId(), Integer.toString(s.lessonMinutes()), Integer.toString(s.travelMinutes()),
+            return new PracticeForm(s.name(), s.address(), s.phoneShown(), s.country(), s.zoneId(), Integer.toString(s.lessonMinutes()), Integer.toString(s.travelMinutes()),
                     Integer.toString(s.rhythmDays()), Integer.toString(s.stepReps()), Integer.toString(s.stepSessions()));
         }
     }
@@ -64,8 +68,7 @@ class SettingsController {
     @GetMapping("/settings")
     String show(@AuthenticationPrincipal TrainerUser me, Model model) {
         PracticeSettings settings = accounts.settings(me.practice());
-        String phone = accounts.trainers(me.practice()).stream().filter(t -> t.id() == me.id()).map(Trainer::phoneShown).findFirst().orElse("");
-        model.addAttribute("form", new SettingsForm(phone, settings.country(), settings.questionsByMail() ? "on" : null));
+        model.addAttribute("form", SettingsForm.of(accounts.trainer(me)));
         model.addAttribute("practice", PracticeForm.of(settings));
         return page(model);
     }
@@ -80,17 +83,12 @@ class SettingsController {
     String keep(@AuthenticationPrincipal TrainerUser me, @ModelAttribute("form") SettingsForm form, BindingResult result, Model model, RedirectAttributes flash) {
         PracticeSettings settings = accounts.settings(me.practice());
         Check check = new Check(result);
-        String country = check.optional("country", form.country(), 2).toUpperCase(Locale.ROOT);
-        if (!country.isEmpty() && !Phones.isCountry(country)) {
-            check.refuse("country", "must be the two letters of a country such as GB, was “" + form.country() + "”");
-            country = "";
-        }
-        String phone = check.phone("phone", form.phone(), country);
+        String phone = check.phone("phone", form.phone(), settings.country());
         if (result.hasErrors()) {
             model.addAttribute("practice", PracticeForm.of(settings));
             return page(model);
         }
-        accounts.keep(me, settings.of(country, form.questionsByMail() != null), phone);
+        accounts.keepOwn(me, phone, form.questionsByMail() != null);
         flash.addFlashAttribute("said", "Saved.");
         return "redirect:/settings";
     }
@@ -100,13 +98,16 @@ class SettingsController {
                         Model model, RedirectAttributes flash) {
         PracticeSettings before = accounts.settings(me.practice());
         Check check = new Check(result);
+        String country = check.optional("country", form.country(), 2).toUpperCase(Locale.ROOT);
+        if (!country.isEmpty() && !Phones.isCountry(country)) {
+            check.refuse("country", "must be the two letters of a country such as GB, was “" + form.country() + "”");
+            country = "";
+        }
         PracticeSettings after = new PracticeSettings(check.text("name", form.name(), NAME), check.optional("address", form.address(), ADDRESS),
-                check.phone("practicePhone", form.practicePhone(), before.country()), before.country(), check.zone("zone", form.zone()).getId(), check.whole("lesson", form.lesson(), 15, 240),
-                check.whole("travel", form.travel(), 0, 240), check.whole("rhythm", form.rhythm(), 1, 60), check.whole("reps", form.reps(), 1, 50), check.whole("sessions", form.sessions(), 1, 10),
-                before.questionsByMail());
+                check.phone("practicePhone", form.practicePhone(), country), country, check.zone("zone", form.zone()).getId(), check.whole("lesson", form.lesson(), 15, 240),
+                check.whole("travel", form.travel(), 0, 240), check.whole("rhythm", form.rhythm(), 1, 60), check.whole("reps", form.reps(), 1, 50), check.whole("sessions", form.sessions(), 1, 10));
         if (result.hasErrors()) {
-            String phone = accounts.trainers(me.practice()).stream().filter(t -> t.id() == me.id()).map(Trainer::phoneShown).findFirst().orElse("");
-            model.addAttribute("form", new SettingsForm(phone, before.country(), before.questionsByMail() ? "on" : null));
+            model.addAttribute("form", SettingsForm.of(accounts.trainer(me)));
             return page(model);
         }
         accounts.keep(me.practice(), after);

@@ -56,6 +56,22 @@ public enum TextKind {
 
             this is the mail you asked for in Settings. Links in mail lead to {page}.""", List.of("name", "page")),
 
+    INVITED("An invitation, to a trainer", "{practice} on Cahier", """
+            Hello {name},
+
+            {inviter} asks you to join {practice}: {role}. Choose a password here within {days} days: {link}
+
+            If you do not know them, do nothing: without a password nobody comes in.""", List.of("name", "inviter", "practice", "role", "link", "days")),
+
+    HANDED_OVER("A household handed over, to the trainer", "Handed over to you: {household}", """
+            Hello {name},
+
+            {from} has handed {household} over to you.
+
+            {note}
+
+            Open it here: {page}""", List.of("name", "from", "household", "note", "page")),
+
     STRANGERS("What to say to strangers, on the sheet", "", """
             “{dogs} {are} in training. Please no touch, no talk, no food.” If somebody comes on all the same: step between, turn and walk off.""", List.of("dogs", "are"));
 
@@ -82,7 +98,7 @@ public enum TextKind {
 
     /** Whether a practice may write its own. */
     public boolean isEdited() {
-        return this != PASSWORD && this != TRIED;
+        return this != PASSWORD && this != TRIED && this != INVITED && this != HANDED_OVER;
     }
 
     /** Whether it is a mail of its own; the other stands on the sheet. */

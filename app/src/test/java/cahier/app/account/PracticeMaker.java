@@ -1,6 +1,7 @@
 package cahier.app.account;
 
 import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerRole;
 import cahier.app.scope.TrainerUser;
 
 import org.springframework.boot.test.context.TestComponent;
@@ -34,7 +35,7 @@ public class PracticeMaker {
                 PracticeId id = mapper.nextPractice();
                 mapper.announcePractice(id);
                 mapper.insertPractice(id, practice, "Europe/London");
-                mapper.insertTrainer(id, name, email, passwords.encode(PASSWORD));
+                mapper.insertTrainer(id, name, email, "", passwords.encode(PASSWORD), TrainerRole.RUNS);
             }
             return (TrainerUser) accounts.loadUserByUsername(email);
         });
@@ -46,7 +47,7 @@ public class PracticeMaker {
             mapper.announceSignIn(email);
             if (mapper.findTrainer(email).isEmpty()) {
                 mapper.announcePractice(trainer.practice());
-                mapper.insertTrainer(trainer.practice(), name, email, passwords.encode(PASSWORD));
+                mapper.insertTrainer(trainer.practice(), name, email, "", passwords.encode(PASSWORD), TrainerRole.TRAINS);
             }
             return (TrainerUser) accounts.loadUserByUsername(email);
         });

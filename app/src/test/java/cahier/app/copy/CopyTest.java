@@ -26,6 +26,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Enumeration;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -121,6 +122,7 @@ class CopyTest extends AppTest {
             Path again = here.within(me, () -> here.bean(Copies.class).practice(me.practice(), now()));
             Map<String, String> after = rows(content(again));
             after.replaceAll((name, text) -> text.replace("EDDA@", "edda@"));
+            List.of(before, after).forEach(rows -> rows.replaceAll((name, text) -> name.equals("data/trainer.json") ? text.replaceAll("\"joined_at\":[^,]*,", "") : text)); // each joins where they sign in
             assertThat(after).isEqualTo(unsent(before));
             fitTheSchemaThatGoesWithThem(content(out));
 

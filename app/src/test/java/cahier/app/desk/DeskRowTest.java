@@ -6,6 +6,7 @@ import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import cahier.app.account.Whose;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
@@ -84,12 +85,12 @@ class DeskRowTest extends AppTest {
     /** Each row is worked out from the log, the lessons and the suggestions themselves; the figures by which the database sorted are the same. */
     private void inTheRulesOrder() {
         List<DeskMapper.Placed> placed = within(() -> mapper.placed(runa().practice(), DeskMapper.When.at(now()),
-                DeskWeights.USUAL, "", 100, 0));
+                DeskWeights.USUAL, null, "", 100, 0));
         List<DeskRow> shown = List.copyOf(within(() -> rows.of(runa().practice(), placed.stream().map(DeskMapper.Placed::id).toList(), DeskMapper.When.at(now()))).values());
         assertThat(placed).extracting(p -> Math.round(100 * p.points())).isEqualTo(shown.stream().map(r -> Math.round(100 * r.points())).toList());
         assertThat(shown).extracting(DeskRow::points).isSortedAccordingTo(Comparator.reverseOrder());
         for (DeskRow.Kind kind : DeskRow.Kind.values()) {
-            assertThat(within(() -> desk.desk(runa().practice(), kind, 1, now())).rows()).extracting(r -> r.household().id())
+            assertThat(within(() -> desk.desk(runa().practice(), Whose.ALL, kind, 1, now())).rows()).extracting(r -> r.household().id())
                     .containsExactlyElementsOf(shown.stream().filter(r -> r.kinds().contains(kind)).map(r -> r.household().id()).toList());
         }
     }
@@ -132,7 +133,7 @@ class DeskRowTest extends AppTest {
         Household now = home.facts().household();
         within(() -> {
             households.save(new Household(now.id(), now.practiceId(), now.name(), now.home(), now.zoneId().equals("Pacific/Auckland") ? "Europe/London" : "Pacific/Auckland", now.cautions(), now.emergency(),
-                    now.emergencyPhone(), null, now.version()));
+                    now.emergencyPhone(), null, now.trainerId(), now.version()));
             return null;
         });
     }
@@ -183,7 +184,7 @@ class DeskRowTest extends AppTest {
         for (int days : new int[] {4, 5, 59, 60, 61}) {
             homes.change(runa(), "update desk_row set practised_on = '" + there.minusDays(days) + "' where household_id = " + home.id);
             inTheRulesOrder();
-            boolean silent = within(() -> desk.desk(runa().practice(), DeskRow.Kind.SILENT, 1, now())).rows().stream().anyMatch(r -> r.household().id() == home.id);
+            boolean silent = within(() -> desk.desk(runa().practice(), Whose.ALL, DeskRow.Kind.SILENT, 1, now())).rows().stream().anyMatch(r -> r.household().id() == home.id);
             assertThat(silent).as("%d days", days).isEqualTo(days >= 5 && days <= 60);
         }
     }

@@ -6,6 +6,7 @@ import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import cahier.app.account.Whose;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.lesson.Lessons;
@@ -42,7 +43,7 @@ class DeskTest extends AppTest {
     }
 
     private Desk open() {
-        return PracticeScope.within(bruno().practice(), () -> desk.desk(bruno().practice(), null, 1, now()));
+        return PracticeScope.within(bruno().practice(), () -> desk.desk(bruno().practice(), Whose.ALL, null, 1, now()));
     }
 
     /** Of all pages. */
@@ -51,7 +52,7 @@ class DeskTest extends AppTest {
     }
 
     private Desk turned(DeskRow.@Nullable Kind only, int page) {
-        return PracticeScope.within(bruno().practice(), () -> desk.desk(bruno().practice(), only, page, now()));
+        return PracticeScope.within(bruno().practice(), () -> desk.desk(bruno().practice(), Whose.ALL, only, page, now()));
     }
 
     @Test

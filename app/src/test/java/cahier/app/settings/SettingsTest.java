@@ -63,6 +63,8 @@ class SettingsTest extends AppTest {
         send(ode, "/settings/practice", practice("", "Nowhere/Land", "500", "0")).andExpect(status().isOk()).andExpect(content().string(containsString("must be a time zone such as Europe/London, was “Nowhere/Land”")))
                 .andExpect(content().string(containsString("must be a whole number from 15 to 240, was “500”"))).andExpect(content().string(containsString("value=\"Nowhere/Land\"")))
                 .andExpect(content().string(containsString("2 Mere Lane")));
+        send(ode, "/settings/practice", "country", "XX", "practicePhone", "soon").andExpect(content().string(containsString("must be the two letters of a country such as GB, was “XX”")))
+                .andExpect(content().string(containsString("must begin with + and the country, such as +44 20 7946 0123, was “soon”")));
     }
 
     @Test

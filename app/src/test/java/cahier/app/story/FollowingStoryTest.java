@@ -141,7 +141,7 @@ class FollowingStoryTest extends AppTest {
     void anAlarmReachesAPersonAndWhatHappenedStays() throws Exception {
         TrainerUser me = practices.trainerOf("Heron Reach Dogs", "Ines Marchetti", "ines@heronreach.example");
         home = homes.make(me, TrackKind.SKILL, 2);
-        send(me, "/settings", "phone", "+44 20 7946 0161", "country", "GB", "questionsByMail", "on");
+        send(me, "/settings", "phone", "+44 20 7946 0161", "questionsByMail", "on");
         send(me, "/households/" + home.id + "/dogs", "id", "0", "version", "0", "name", "Moss");
         try (Browser browser = browser().expecting("net::ERR_")) {
             Page owner = browser.visitor(390, 844);

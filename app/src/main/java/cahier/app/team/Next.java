@@ -1,0 +1,26 @@
+package cahier.app.team;
+
+import cahier.app.web.Check;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Who has a household from now on, as forms send it. */
+final class Next {
+
+    private Next() {
+    }
+
+    /** A trainer's number; none for everybody. Anything else is refused beside the field "to". */
+    static Optional<Long> read(Check check, @Nullable String typed, List<Long> working) {
+        Optional<Long> to = one(working, typed);
+        if (to.isEmpty() && typed != null && !typed.isEmpty()) {
+            check.refuse("to", "must be everybody or a trainer of the practice who works with households");
+        }
+        return to;
+    }
+
+    static Optional<Long> one(List<Long> of, @Nullable String typed) {
+        return of.stream().filter(id -> id.toString().equals(typed)).findFirst();
+    }
+}
