@@ -94,6 +94,15 @@ create function gives_lesson(practice bigint, household bigint, said bigint, sta
     select coalesce(said, (select answers_for(practice, h.trainer_id, (starts at time zone p.zone)::date) from household h join practice p on p.id = h.practice_id where h.practice_id = practice and h.id = household))
 $$;
 
+-- What was before a household went to another trainer stays theirs: who gave its lessons is written down as it goes.
+create function lessons_stay_given() returns trigger language plpgsql as $$
+begin
+    update lesson l set trainer_id = answers_for(l.practice_id, old.trainer_id, (l.starts_at at time zone p.zone)::date)
+        from practice p where p.id = l.practice_id and l.practice_id = old.practice_id and l.household_id = old.id and l.trainer_id is null and l.starts_at <= now();
+    return null;
+end $$;
+create trigger lessons_stay_given after update of trainer_id on household for each row when (old.trainer_id is not null and new.trainer_id is distinct from old.trainer_id) execute function lessons_stay_given();
+
 -- A calendar is a trainer's own: what was there belongs to the first of the practice, and so does what a release writes that names no trainer,
 -- while one instance after the other goes over to this one.
 create function first_trainer() returns trigger language plpgsql as $$

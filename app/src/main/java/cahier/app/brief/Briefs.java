@@ -254,7 +254,7 @@ class Briefs {
 
     /** Accepts what was ticked, issues the homework, plans the next lesson and marks this one given, all or nothing. */
     Optional<Homework> close(TrainerUser me, Lesson lesson, List<Seen> accepted, Optional<Lesson> next, String site, Instant now) {
-        if (!lessons.give(me.practice(), lesson)) {
+        if (!lessons.give(me, lesson)) {
             throw new Over();
         }
         accepted.forEach(seen -> accept(me, seen, now));

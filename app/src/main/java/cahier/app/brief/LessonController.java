@@ -172,7 +172,7 @@ class LessonController {
 
     /** Planned from the list, for any household; what it runs into is said first, and planned all the same when it is sent again. */
     @PostMapping("/lessons")
-    String plan(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "0") long household, @RequestParam(defaultValue = "") String from, @ModelAttribute("form") LessonForm form, BindingResult result, Model model) {
+    String plan(@AuthenticationPrincipal TrainerUser me, @RequestParam(defaultValue = "0") long household, @RequestParam(defaultValue = "") String from, @RequestParam(defaultValue = "") String whose, @ModelAttribute("form") LessonForm form, BindingResult result, Model model) {
         Household home = households.get(me.practice(), household);
         Check check = new Check(result);
         ZoneId zone = accounts.zone(me.practice()); // the list stands in it
@@ -186,10 +186,10 @@ class LessonController {
         }
         if (result.hasErrors()) {
             model.addAttribute("chosen", home.id());
-            return list(me, from, 1, 1, "", model);
+            return list(me, from, 1, 1, whose, model);
         }
         households.put(me.practice(), lesson);
-        return "redirect:" + TrainersWeek.address(from);
+        return "redirect:" + TrainersWeek.address(from, whose);
     }
 
     @GetMapping("/lessons/{id}")
@@ -230,7 +230,7 @@ class LessonController {
 
     @PostMapping("/lessons/{id}/state")
     String state(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam Lesson.State state) {
-        lessons.put(me.practice(), lessons.get(me.practice(), id), state);
+        lessons.put(me, lessons.get(me.practice(), id), state);
         return back(id);
     }
 

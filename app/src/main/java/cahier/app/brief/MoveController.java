@@ -56,7 +56,7 @@ class MoveController {
      */
     @PostMapping("/lessons/{id}/move")
     String move(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam(defaultValue = "") String startsAt, @RequestParam(defaultValue = "0") int version,
-                @RequestParam(defaultValue = "") String sure, @RequestParam(defaultValue = "") String from, RedirectAttributes flash) {
+                @RequestParam(defaultValue = "") String sure, @RequestParam(defaultValue = "") String from, @RequestParam(defaultValue = "") String whose, RedirectAttributes flash) {
         Lesson lesson = lessons.get(me.practice(), id);
         Household home = households.get(me.practice(), lesson.householdId());
         ZoneId zone = accounts.zone(me.practice());
@@ -76,6 +76,6 @@ class MoveController {
                 flash.addFlashAttribute("moved", new Moved(id, version + 1, Dates.input(lesson.startsAt(), zone), "Moved: " + when + ".", "Undo"));
             }
         }
-        return "redirect:" + TrainersWeek.address(from);
+        return "redirect:" + TrainersWeek.address(from, whose);
     }
 }

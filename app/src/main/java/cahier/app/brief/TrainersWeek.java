@@ -20,9 +20,10 @@ public record TrainersWeek(LocalDate from, LocalDate today, LessonWeek.Drawn dra
         return Dates.parsed(typed).filter(d -> d.isAfter(today.minusYears(MOST_YEARS)) && d.isBefore(today.plusYears(MOST_YEARS))).orElse(today);
     }
 
-    /** Where the week that is looked at stands; where no day is named, the one from today. */
-    static String address(String from) {
-        return "/lessons" + Dates.parsed(from).map(day -> "?from=" + day).orElse("");
+    /** Where the week that is looked at stands; where no day is named, the one from today. One's own, unless everybody's was looked at. */
+    static String address(String from, String whose) {
+        String all = whose.equals("all") ? "whose=all" : "";
+        return "/lessons" + Dates.parsed(from).map(day -> "?from=" + day + (all.isEmpty() ? "" : "&" + all)).orElse(all.isEmpty() ? "" : "?" + all);
     }
 
     public LocalDate before() {

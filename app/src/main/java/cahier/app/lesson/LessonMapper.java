@@ -27,11 +27,14 @@ interface LessonMapper {
     @Update("update lesson set agenda = #{agenda}::jsonb where practice_id = #{practice} and id = #{id}")
     void setAgenda(PracticeId practice, long id, @Nullable String agenda);
 
-    @Update("update lesson set state = #{state} where practice_id = #{practice} and id = #{id}")
-    void setState(PracticeId practice, long id, Lesson.State state);
+    /** Who says that a lesson was given is who gave it, where nobody was said to. */
+    String GIVEN_BY = "trainer_id = case when #{state} = 'GIVEN' then coalesce(trainer_id, #{by}) else trainer_id end ";
 
-    @Update("update lesson set state = 'GIVEN' where practice_id = #{practice} and id = #{id} and state in ('PLANNED', 'PREPARED')")
-    int give(PracticeId practice, long id);
+    @Update("update lesson set state = #{state}, " + GIVEN_BY + "where practice_id = #{practice} and id = #{id}")
+    void setState(PracticeId practice, long id, Lesson.State state, long by);
+
+    @Update("update lesson set state = #{state}, " + GIVEN_BY + "where practice_id = #{practice} and id = #{id} and state in ('PLANNED', 'PREPARED')")
+    int give(PracticeId practice, long id, Lesson.State state, long by);
 
     /** How many lessons the household has had until and with this one. */
     @Select("select count(*) from lesson where practice_id = #{practice} and household_id = #{household} and starts_at <= #{at}")

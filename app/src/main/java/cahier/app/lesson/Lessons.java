@@ -4,6 +4,7 @@ import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.scope.PracticeId;
+import cahier.app.scope.TrainerUser;
 import cahier.app.stored.Shape;
 import cahier.app.stored.Stored;
 import cahier.app.web.NotFound;
@@ -54,12 +55,12 @@ public class Lessons {
     }
 
     /** Marks it as given; false when it was over already, so that nothing is sent twice. */
-    public boolean give(PracticeId practice, Lesson lesson) {
-        return lessons.give(practice, lesson.id()) == 1;
+    public boolean give(TrainerUser me, Lesson lesson) {
+        return lessons.give(me.practice(), lesson.id(), Lesson.State.GIVEN, me.id()) == 1;
     }
 
-    public void put(PracticeId practice, Lesson lesson, Lesson.State state) {
-        lessons.setState(practice, lesson.id(), state);
+    public void put(TrainerUser me, Lesson lesson, Lesson.State state) {
+        lessons.setState(me.practice(), lesson.id(), state, me.id());
     }
 
     /** What the owner showed back, and whether it was right; what was not looked for is left out. */

@@ -164,7 +164,7 @@ public class Team {
     private void givesUp(TrainerUser me, Member who, @Nullable Long to, String note, String site, Instant now) {
         handOvers.handOverAll(me, who.id(), to, note, site, now);
         mapper.freeLessons(me.practice(), who.id(), now);
-        mapper.endStandIns(me.practice(), who.id(), today(me.practice(), now));
+        end(me.practice(), who.id(), null, today(me.practice(), now));
         mapper.stopCalendar(me.practice(), who.id());
         mapper.forgetBusy(me.practice(), who.id());
     }
@@ -222,10 +222,15 @@ public class Team {
         return mapper.member(practice, id).filter(Member::isWorking).orElseThrow(() -> new Refused(field, "must be a trainer of the practice who works with households"));
     }
 
+    private void end(PracticeId practice, @Nullable Long trainer, @Nullable Long id, LocalDate today) {
+        mapper.shortenStandIns(practice, trainer, id, today);
+        mapper.endStandIns(practice, trainer, id, today);
+    }
+
     /** They are not away after all, or back already. */
     void back(TrainerUser me, long id, Instant now) {
         StandIn it = standIns(me.practice(), now).stream().filter(s -> s.id() == id && (s.trainerId() == me.id() || me.isRunning())).findFirst().orElseThrow(() -> new NotFound("stand-in " + id));
-        mapper.deleteStandIn(me.practice(), it.id());
+        end(me.practice(), null, it.id(), today(me.practice(), now));
         events.publishEvent(new Audited(me.practice(), Audited.What.STANDS_IN_NO_MORE, null, member(me.practice(), it.trainerId()).name(), now));
     }
 }

@@ -75,13 +75,14 @@ class TeamController {
         if (!model.containsAttribute("form")) {
             model.addAttribute("form", new InviteForm("", "", TrainerRole.TRAINS.name()));
         }
-        if (!model.containsAttribute("holiday")) {
-            model.addAttribute("holiday", new AwayForm(Long.toString(me.id()), "", "", ""));
-        }
         Map<Long, Member> members = team.members(me.practice()).stream().collect(Collectors.toMap(Member::id, Function.identity(), (a, b) -> a, LinkedHashMap::new));
         LocalDate today = LocalDate.ofInstant(Instant.now(clock), accounts.zone(me.practice()));
         model.addAttribute("members", members.values());
-        model.addAttribute("working", members.values().stream().filter(Member::isWorking).toList());
+        List<Member> working = members.values().stream().filter(Member::isWorking).toList();
+        model.addAttribute("working", working);
+        if (!model.containsAttribute("holiday")) {
+            model.addAttribute("holiday", new AwayForm(Long.toString(me.id()), working.stream().filter(m -> m.id() != me.id()).findFirst().map(m -> Long.toString(m.id())).orElse(""), "", ""));
+        }
         model.addAttribute("away", team.standIns(me.practice(), Instant.now(clock)).stream().map(s -> new AwayLine(s.id(), words(s, members, today), s.trainerId() == me.id() || me.isRunning())).toList());
         return "team/trainers";
     }

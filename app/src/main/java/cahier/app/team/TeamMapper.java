@@ -66,8 +66,14 @@ interface TeamMapper {
     @Update("update own_template set shared = true where practice_id = #{practice} and trainer_id = #{trainer} and not shared and removed_at is null")
     void shareTemplates(PracticeId practice, long trainer);
 
-    @Delete("delete from stand_in where practice_id = #{practice} and (trainer_id = #{trainer} or stand_in_id = #{trainer}) and until_day >= #{today}")
-    void endStandIns(PracticeId practice, long trainer, LocalDate today);
+    /** Those of a trainer that have not ended, or the one of that number; days that were stay as they were. */
+    String ENDING = "where practice_id = #{practice} and until_day >= #{today} and (trainer_id = #{trainer} or stand_in_id = #{trainer} or id = #{id})";
+
+    @Update("update stand_in set until_day = #{today}::date - 1 " + ENDING + " and from_day < #{today}")
+    void shortenStandIns(PracticeId practice, @Nullable Long trainer, @Nullable Long id, LocalDate today);
+
+    @Delete("delete from stand_in " + ENDING)
+    void endStandIns(PracticeId practice, @Nullable Long trainer, @Nullable Long id, LocalDate today);
 
     /** Lessons to come are whoever's the household is. */
     @Update("update lesson set trainer_id = null, version = version + 1 where practice_id = #{practice} and trainer_id = #{trainer} and starts_at > #{now}")
@@ -78,9 +84,6 @@ interface TeamMapper {
 
     @Insert("insert into stand_in (practice_id, trainer_id, stand_in_id, from_day, until_day) values (#{practice}, #{away}, #{standIn}, #{from}, #{until})")
     void insertStandIn(PracticeId practice, long away, long standIn, LocalDate from, LocalDate until);
-
-    @Delete("delete from stand_in where practice_id = #{practice} and id = #{id}")
-    int deleteStandIn(PracticeId practice, long id);
 
     // ---- whose household is whose ----
 

@@ -147,7 +147,7 @@ class DeskTest extends AppTest {
         clock.pass(Duration.ofHours(2));
         assertThat(verdictOf(home)).isEqualTo("Lesson soon.");
         PracticeScope.within(bruno().practice(), () -> {
-            lessons.put(bruno().practice(), home.facts().lessons().get(0), Lesson.State.PREPARED);
+            lessons.put(bruno(), home.facts().lessons().get(0), Lesson.State.PREPARED);
             return null;
         });
         assertThat(verdictOf(home)).isEmpty();
@@ -171,7 +171,7 @@ class DeskTest extends AppTest {
             assertThat(v.stands()).isEmpty();
         });
         PracticeScope.within(bruno().practice(), () -> {
-            lessons.put(bruno().practice(), home.facts().lessons().get(1), Lesson.State.GIVEN);
+            lessons.put(bruno(), home.facts().lessons().get(1), Lesson.State.GIVEN);
             return null;
         });
         assertThat(open().visits()).filteredOn(v -> v.row().household().id() == home.id).singleElement().satisfies(v -> {

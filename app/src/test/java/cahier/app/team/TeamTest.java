@@ -357,6 +357,26 @@ class TeamTest extends AppTest {
     }
 
     @Test
+    void whoGaveALessonStaysNamedWhenTheHouseholdGoesOn() throws Exception {
+        Home home = homeOf(wenna);
+        long before = lesson(home, Instant.now().minus(2, ChronoUnit.DAYS));
+        long after = lesson(home, now().plus(2, ChronoUnit.DAYS));
+        send(runs, "/households/" + home.id + "/hand-over", "from", wenna.id() + "", "to", runs.id() + "").andExpect(status().is3xxRedirection());
+        assertThat(homes.texts(runs, "select gives_lesson(practice_id, household_id, trainer_id, starts_at)::text from lesson where id in (" + before + ", " + after + ") order by starts_at"))
+                .containsExactly(wenna.id() + "", runs.id() + "");
+        send(wenna, "/lessons/" + after + "/state", "state", "GIVEN").andExpect(status().is3xxRedirection());
+        assertThat(homes.number(runs, "select trainer_id from lesson where id = " + after)).as("who says it was given, gave it").isEqualTo(wenna.id());
+    }
+
+    @Test
+    void daysThatWereStayAsTheyWereWhenSomebodyComesBackEarly() throws Exception {
+        homes.change(runs, "insert into stand_in (practice_id, trainer_id, stand_in_id, from_day, until_day) values (" + runs.practice() + ", " + wenna.id() + ", " + runs.id() + ", current_date - 3, current_date + 300)");
+        send(wenna, "/settings/trainers/away/" + homes.number(runs, "select id from stand_in") + "/end").andExpect(status().is3xxRedirection());
+        assertThat(homes.texts(runs, "select (until_day < current_date + 3 and until_day >= current_date - 1)::text from stand_in")).containsExactly("true");
+        assertThat(accounts.whose(runs, false, now()).trainers()).isEqualTo("{" + runs.id() + "}");
+    }
+
+    @Test
     void daysAwayThatCannotBeAreRefused() throws Exception {
         away(wenna, runs, 1, 7);
         TrainerUser third = practices.colleagueOf(runs, "Piran Low", "piran@" + place + ".example");
