@@ -7,6 +7,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.BooleanSupplier;
 
 /** The application as a process of its own, which can be killed as a power cut would. */
@@ -38,9 +40,11 @@ public final class ApplicationProcess implements AutoCloseable {
         return database;
     }
 
-    private Process start() throws IOException {
-        ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-XX:+ExitOnOutOfMemoryError", "-cp", System.getProperty("java.class.path"), "cahier.app.CahierApplication", "--server.port=" + port, "--server.address=127.0.0.1", "--cahier.demo=true",
-                "--cahier.judge.every-ms=500");
+    private Process start(String... more) throws IOException {
+        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-XX:+ExitOnOutOfMemoryError", "-cp", System.getProperty("java.class.path"), "cahier.app.CahierApplication", "--server.port=" + port, "--server.address=127.0.0.1", "--cahier.demo=true",
+                "--cahier.judge.every-ms=500"));
+        command.addAll(List.of(more));
+        ProcessBuilder builder = new ProcessBuilder(command);
         builder.environment().put("CAHIER_DB_URL", database);
         builder.environment().put("CAHIER_KEY", "only-for-tests");
         builder.environment().put("CAHIER_DB_USER", Postgres.user());
@@ -50,7 +54,10 @@ public final class ApplicationProcess implements AutoCloseable {
         File file = log.toFile();
         Process started = builder.redirectErrorStream(true).redirectOutput(file).start();
         try {
-            await(this::isReady);
+            await(() -> isReady() || !started.isAlive());
+            if (!isReady()) {
+                throw new AssertionError("it ended before it was ready, see " + log);
+            }
         } catch (AssertionError e) {
             started.destroyForcibly(); // or it takes what the others need to start
             throw e;
@@ -71,8 +78,19 @@ public final class ApplicationProcess implements AutoCloseable {
         process.destroyForcibly().waitFor();
     }
 
-    public void startAgain() throws IOException {
-        process = start();
+    /** As an update does: it may end what it is at. */
+    public void stop() throws InterruptedException {
+        process.destroy();
+        process.waitFor();
+    }
+
+    /** @param more properties, as the command line has them */
+    public void startAgain(String... more) throws IOException {
+        process = start(more);
+    }
+
+    public int port() {
+        return port;
     }
 
     public String address() {
@@ -94,7 +112,8 @@ public final class ApplicationProcess implements AutoCloseable {
         }
     }
 
-    private static int freePort() {
+    /** One that nobody listens on. */
+    public static int freePort() {
         try (ServerSocket socket = new ServerSocket(0)) {
             return socket.getLocalPort();
         } catch (IOException e) {

@@ -373,7 +373,7 @@ class TeamTest extends AppTest {
         homes.change(runs, "insert into stand_in (practice_id, trainer_id, stand_in_id, from_day, until_day) values (" + runs.practice() + ", " + wenna.id() + ", " + runs.id() + ", current_date - 3, current_date + 300)");
         send(wenna, "/settings/trainers/away/" + homes.number(runs, "select id from stand_in") + "/end").andExpect(status().is3xxRedirection());
         assertThat(homes.texts(runs, "select (until_day < current_date + 3 and until_day >= current_date - 1)::text from stand_in")).containsExactly("true");
-        assertThat(accounts.whose(runs, false, now()).trainers()).isEqualTo("{" + runs.id() + "}");
+        assertThat(PracticeScope.within(runs.practice(), () -> accounts.whose(runs, false, now())).trainers()).isEqualTo("{" + runs.id() + "}");
     }
 
     @Test
