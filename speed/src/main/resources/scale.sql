@@ -19,8 +19,8 @@ insert into scale.base
 -- Practices beside the demo's, each with a trainer who signs in as the demo's does.
 insert into practice overriding system value select (jsonb_populate_record(p, jsonb_build_object('id', n, 'name', 'Practice ' || n))).* from practice p, generate_series(2, :practices) n
     where p.id = 1 and not exists (select 1 from practice o where o.id = n);
-insert into trainer (id, practice_id, name, email, password_hash, phone) overriding system value
-    select 1000000000 + n, n, 'Trainer ' || n, 'trainer' || n || '@scale.example', t.password_hash, t.phone from trainer t, generate_series(2, :practices) n
+insert into trainer (id, practice_id, name, email, password_hash, phone, joined_at) overriding system value
+    select 1000000000 + n, n, 'Trainer ' || n, 'trainer' || n || '@scale.example', t.password_hash, t.phone, t.joined_at from trainer t, generate_series(2, :practices) n
     where t.id = (select min(id) from trainer where practice_id = 1) and not exists (select 1 from trainer o where o.practice_id = n);
 
 -- One in eight comes now and then; the others have not been here for a month to two years. "Ash-wick" and so on: 2,400 names.
@@ -46,6 +46,8 @@ create or replace function scale.expression(t regclass, col name, type text) ret
         when t = 'lesson'::regclass and col = 'state' then 'case when x.starts_at > now() and c.k % 8 <> 0 then ''MISSED'' else x.state end'
         when t = 'week_plan'::regclass and col = 'due_at' then 'now() + make_interval(hours => 24 + c.k % 144)'
         when t = 'judgement_due'::regclass and col = 'due_at' then 'now() + make_interval(hours => 24 + c.k % 144)'
+        when t = 'household'::regclass and col = 'trainer_id' then 'case when c.practice = 1 then x.trainer_id else 1000000000 + c.practice end'
+        when t = 'lesson'::regclass and col = 'trainer_id' then 'null::bigint'
         when col in ('by_trainer', 'trainer_id', 'born') then 'x.' || quote_ident(col)
         when type = 'uuid' then format('md5(x.%I::text || c.k)::uuid', col)
         when type = 'bigint' and (col = 'id' or col like '%\_id') then format('x.%I + c.off', col)
@@ -64,7 +66,7 @@ declare
     parent text;
 begin
     for t in select * from tables_by_reference() loop
-        continue when rows_of_household(t) is null or t in ('draft'::regclass, 'mail'::regclass);
+        continue when rows_of_household(t) is null or t in ('draft'::regclass, 'mail'::regclass, 'hand_over'::regclass);
         select string_agg(quote_ident(attname), ', ' order by attnum), string_agg(scale.expression(t, attname, format_type(atttypid, atttypmod)), ', ' order by attnum)
             into cols, expressions from pg_attribute where attrelid = t and attnum > 0 and not attisdropped and attgenerated = '';
         if t = 'household'::regclass then

@@ -24,7 +24,7 @@ interface FactMapper {
     String LEFT = "select id, name, left_at from person" + OF + "and left_at is not null order by left_at, id";
     String PLACES = "select id, name, difficulty, surface, passers, enclosed, signal, note, outdoors, busy, version from place" + OF + "order by difficulty, id";
     String WORDS = "select id, word, meaning, dog_id, signal, role, version from word" + OF + "order by role <> 'CUE', lower(word), id";
-    String LESSON = "select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version, trainer_id as given_by, gives_lesson(practice_id, household_id, trainer_id, starts_at) as trainer from lesson ";
+    String LESSON = "select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version, trainer_id as given_by, gives as trainer from lesson_given ";
     String LESSONS = LESSON + OF + "order by starts_at desc";
 
     String ABOUT = "exists (select 1 from (select topic from wish" + OF + "union all select topic from track" + OF + "and off_at is null) a where topic in ";
@@ -68,10 +68,10 @@ interface FactMapper {
 
     String BETWEEN = LESSON + """
             where practice_id = #{practice} and starts_at >= #{start} and starts_at < #{end}
-              and starts_at < coalesce((select h.closed_at from household h where h.practice_id = lesson.practice_id and h.id = lesson.household_id), 'infinity')\s""";
+              and starts_at < coalesce(closed_at, 'infinity')\s""";
 
     /** Those a trainer gives, and those that are nobody's in particular; all where nobody is named. */
-    String GIVES = "and (#{trainer}::bigint is null or coalesce(gives_lesson(practice_id, household_id, trainer_id, starts_at), #{trainer}) = #{trainer}) ";
+    String GIVES = "and (#{trainer}::bigint is null or coalesce(gives, #{trainer}) = #{trainer}) ";
 
     @Select(BETWEEN + GIVES + "order by starts_at, id")
     List<Lesson> lessonsBetween(PracticeId practice, @Nullable Long trainer, Instant start, Instant end);

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 interface LessonMapper {
 
     @Select("""
-            select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version, trainer_id as given_by, gives_lesson(practice_id, household_id, trainer_id, starts_at) as trainer from lesson
+            select id, household_id, starts_at, minutes, plan, travel_min as travel_minutes, state, version, trainer_id as given_by, gives as trainer from lesson_given
             where practice_id = #{practice} and id = #{id}""")
     Optional<Lesson> find(PracticeId practice, long id);
 

@@ -339,6 +339,7 @@ class TeamTest extends AppTest {
         open(runs, "/lessons").andExpect(content().string(allOf(containsString("/lessons/" + inside), not(containsString("/lessons/" + after)))));
         open(wenna, "/lessons").andExpect(content().string(allOf(containsString("/lessons/" + after), not(containsString("/lessons/" + inside + "\"")))));
         assertThat(rung(owners)).containsExactly(runs.id());
+        assertThat(homes.texts(runs, "select (gives = gives_lesson(practice_id, household_id, trainer_id, starts_at))::text from lesson_given")).as("kept or planned, it is the same").containsExactly("true", "true");
 
         home.post("alarms", "{\"id\":\"%s\",\"dog\":\"%d\",\"kind\":\"BIT\",\"what\":\"On the hand\",\"at\":\"%s\"}".formatted(UUID.randomUUID(), home.facts().dogs().get(0).id(), now())).andExpect(status().isOk());
         assertThat(homes.texts(runs, "select to_address from mail where kind = 'ALARM' and next_at <= made_at")).as("at once").containsExactly(runs.email());
