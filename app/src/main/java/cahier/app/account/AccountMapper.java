@@ -57,7 +57,13 @@ interface AccountMapper {
     @Select(HERE + "order by t.id")
     List<AccountService.Trainer> trainers(PracticeId practice);
 
-    /** Whoever works with a household, those who answer for it on a day first. */
+    record Named(long id, String signs) {
+    }
+
+    @Select("select id, signs from trainer where practice_id = #{practice} order by id")
+    List<Named> names(PracticeId practice);
+
+    /** Whoever works with households. */
     String WORKING = HERE + "and t.role <> 'READS' ";
 
     @Select(WORKING + "order by t.id")

@@ -116,10 +116,10 @@ public class AccountService implements UserDetailsService {
         return accounts.trainers(practice);
     }
 
-    /** How those who can sign in sign what they do, by their numbers. */
+    /** How everybody signs what they do, by their numbers; also who has left, for what still names them. */
     @Transactional(readOnly = true)
     public Map<Long, String> names(PracticeId practice) {
-        return accounts.trainers(practice).stream().collect(Collectors.toMap(Trainer::id, Trainer::signs));
+        return accounts.names(practice).stream().collect(Collectors.toMap(AccountMapper.Named::id, AccountMapper.Named::signs));
     }
 
     /** Those who do more than look. */
