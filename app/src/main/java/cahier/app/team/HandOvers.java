@@ -91,8 +91,10 @@ public class HandOvers {
         return mapper.handedTo(me.practice(), me.id(), SHOWN);
     }
 
-    /** They have read it. */
+    /** They have read it; nothing happens where it was for somebody else. */
     void read(TrainerUser me, long id, Instant now) {
-        mapper.read(me.practice(), id, me.id(), now);
+        if (mapper.read(me.practice(), id, me.id(), now) == 0 && !mapper.isThere(me.practice(), id)) {
+            throw new NotFound("hand-over " + id);
+        }
     }
 }

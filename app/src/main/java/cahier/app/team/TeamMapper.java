@@ -141,4 +141,7 @@ interface TeamMapper {
 
     @Update("update hand_over set read_at = #{at} where practice_id = #{practice} and id = #{id} and to_id = #{trainer} and read_at is null")
     int read(PracticeId practice, long id, long trainer, Instant at);
+
+    @Select("select exists (select 1 from hand_over where practice_id = #{practice} and id = #{id})")
+    boolean isThere(PracticeId practice, long id);
 }

@@ -157,7 +157,7 @@ class AttackTest {
         List<String> fell = new ArrayList<>();
         int tried = 0;
         for (Routes route : Routes.all()) {
-            if (route.method() == RequestMethod.GET && !route.isOwners() && !route.pattern().matches("/login.*|/lost-password|/new-password.*|/first-run|/calendar.*|/error|/theme")) {
+            if (route.method() == RequestMethod.GET && !route.isOwners() && !route.pattern().matches("/login.*|/lost-password|/new-password.*|/join.*|/first-run|/calendar.*|/error|/theme")) {
                 Attacker.Answer answer = nobody.get(filled(route.pattern()));
                 tried++;
                 if (!answer.to().endsWith("/login")) {

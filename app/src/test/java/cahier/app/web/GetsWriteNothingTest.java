@@ -35,7 +35,7 @@ class GetsWriteNothingTest extends AppTest {
     private static final Map<String, String> ASKS = Map.of("/shelf/compare", "?t=stay&t=wait", "/bench/recording.wav", "?spell=3", "/tracks/{id}/payback", "?uses=4", "/tracks/{id}/what-if", "?pass=RUN&run=5",
             "/effort", "?pass=RUN&run=5&reps=8&sessions=2");
     private static final String TIMES = "select coalesce(sum(times), 0) from look";
-    private static final Pattern ABOUT_NO_HOUSEHOLD = Pattern.compile("^/(o|shelf|outbox|calendar|erasures|new-password)/");
+    private static final Pattern ABOUT_NO_HOUSEHOLD = Pattern.compile("^/(o|shelf|outbox|calendar|erasures|new-password|join|settings)/");
     private static final String TOKEN = "demo-pim-4Zr8wQ2hVt6KxNq1Lb9sYc3d";
     /** Pages that the demo has nothing for, or that only exist before the first practice. */
     private static final Set<String> NOT_IN_THE_DEMO = Set.of("/first-run", "/error", "/bench", "/o/{token}/times.ics", "/calendar/{secret}.ics", "/shelf/own-{id}/edit", "/shelf/own-{id}/steps/{key}", "/tracks/{track}/call",
@@ -81,6 +81,7 @@ class GetsWriteNothingTest extends AppTest {
                 .replace("/o/" + TOKEN + "/alarms/{id}", "/o/" + TOKEN + "/alarms/" + ofThePractice("alarm", ""))
                 .replace("/alarms/{id}", "/alarms/" + ofThePractice("alarm", ""))
                 .replace("/baselines/{id}", "/baselines/" + ofThePractice("baseline", "and kind = 'WATCH'"))
+                .replace("/settings/trainers/{id}", "/settings/trainers/" + ofThePractice("trainer", ""))
                 .replace("/flags/{id}", "/flags/" + ofThePractice("gate", ""))
                 .replace("/sheets/{id}", "/sheets/" + id("homework")).replace("/texts/{kind}", "/texts/HOMEWORK")
                 .replace("/shelf/{name}", "/shelf/recall").replace("{word}", "never-made");
