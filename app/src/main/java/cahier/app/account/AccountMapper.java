@@ -2,6 +2,7 @@ package cahier.app.account;
 
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerRole;
+import cahier.app.scope.TrainerUser;
 import cahier.core.method.Choice;
 import cahier.core.method.Question;
 
@@ -19,6 +20,10 @@ import org.jspecify.annotations.Nullable;
 interface AccountMapper {
 
     record TrainerRow(long id, PracticeId practiceId, String name, String email, String passwordHash, TrainerRole role, String signs, @Nullable Instant joinedAt) {
+
+        TrainerUser of(String practiceName) {
+            return new TrainerUser(id, practiceId, practiceName, name, email, passwordHash, role, signs);
+        }
     }
 
     /** Opens the one row of this address for the rest of the transaction; before sign-in no practice is known. */

@@ -40,11 +40,7 @@ public class AccountService implements UserDetailsService {
         AccountMapper.TrainerRow row = accounts.findTrainer(email.strip())
                 .orElseThrow(() -> new UsernameNotFoundException("no trainer has this address"));
         accounts.announcePractice(row.practiceId());
-        return user(row);
-    }
-
-    private TrainerUser user(AccountMapper.TrainerRow row) {
-        return new TrainerUser(row.id(), row.practiceId(), accounts.practiceName(row.practiceId()), row.name(), row.email(), row.passwordHash(), row.role(), row.signs());
+        return row.of(accounts.practiceName(row.practiceId()));
     }
 
     /** What the practice calls itself. */

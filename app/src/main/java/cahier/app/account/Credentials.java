@@ -80,7 +80,7 @@ public class Credentials {
 
     private TrainerUser user(AccountMapper.TrainerRow row) {
         accounts.announcePractice(row.practiceId());
-        return new TrainerUser(row.id(), row.practiceId(), accounts.practiceName(row.practiceId()), row.name(), row.email(), row.passwordHash(), row.role(), row.signs());
+        return row.of(accounts.practiceName(row.practiceId()));
     }
 
     /** The word for an address, from now on; empty where no trainer has it. */

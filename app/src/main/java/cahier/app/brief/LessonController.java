@@ -12,6 +12,7 @@ import cahier.app.lesson.CalendarFile;
 import cahier.app.lesson.CalendarUpload;
 import cahier.app.lesson.Calendars;
 import cahier.app.lesson.Clashes;
+import cahier.app.lesson.Gaps;
 import cahier.app.lesson.Lessons;
 import cahier.app.lesson.Shown;
 import cahier.app.log.Ending;
@@ -38,7 +39,6 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -147,27 +147,16 @@ class LessonController {
         Map<Long, Integer> gaps = gaps(me, of, page.rows(), zone);
         return page.map(lesson -> {
             Household household = Objects.requireNonNull(homes.get(lesson.householdId()));
-            return new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), zone, today) + Dates.there(lesson.startsAt(), zone, household.zone()), gaps.getOrDefault(lesson.id(), -1),
+            return new Briefs.Listed(household, lesson, Dates.moment(lesson.startsAt(), zone, today) + Dates.there(lesson.startsAt(), zone, household.zone()), gaps.getOrDefault(lesson.id(), Gaps.NONE),
                     Clashes.briefly(runInto.getOrDefault(lesson.id(), List.of()), zone));
         });
     }
 
-    /** Minutes since the lesson before on the same day ended, which may stand on another page; none for the first of a day. */
+    /** The lesson before may stand on another page. */
     private Map<Long, Integer> gaps(TrainerUser me, Whose of, List<Lesson> some, ZoneId zone) {
-        Map<Long, Integer> gaps = new HashMap<>();
-        if (some.isEmpty()) {
-            return gaps;
-        }
-        Instant first = some.stream().map(Lesson::startsAt).min(Comparator.naturalOrder()).orElseThrow();
-        Instant last = some.stream().map(Lesson::startsAt).max(Comparator.naturalOrder()).orElseThrow();
-        Lesson before = null;
-        for (Lesson lesson : households.lessonsOf(me.practice(), of.trainer(), midnight(first, zone), last.plusMillis(1))) {
-            if (before != null && before.endsAt().atZone(zone).toLocalDate().equals(lesson.startsAt().atZone(zone).toLocalDate())) {
-                gaps.put(lesson.id(), (int) Duration.between(before.endsAt(), lesson.startsAt()).toMinutes());
-            }
-            before = lesson;
-        }
-        return gaps;
+        Instant first = some.stream().map(Lesson::startsAt).min(Comparator.naturalOrder()).orElse(Instant.MAX);
+        Instant last = some.stream().map(Lesson::startsAt).max(Comparator.naturalOrder()).orElse(Instant.MIN);
+        return some.isEmpty() ? Map.of() : Gaps.of(households.lessonsOf(me.practice(), of.trainer(), midnight(first, zone), last.plusMillis(1)), zone);
     }
 
     /** Planned from the list, for any household; what it runs into is said first, and planned all the same when it is sent again. */

@@ -44,10 +44,11 @@ class TrainersWeeks {
         List<Busy> others = busy.between(practice, begins, ends).stream().filter(b -> whose.isAll() || Objects.equals(b.trainerId(), whose.trainer())).toList();
         Map<Long, Household> homes = households.these(practice, lessons.stream().map(Lesson::householdId).toList());
         Map<Long, List<Clashes.Clash>> runInto = clashes.of(practice, lessons);
+        boolean ofOne = lessons.stream().map(Lesson::trainer).filter(Objects::nonNull).distinct().count() <= 1;
         List<LessonWeek.Day> days = IntStream.range(0, TrainersWeek.DAYS).mapToObj(from::plusDays).map(day -> new LessonWeek.Day(day.toString(), Dates.day(day), day.equals(today),
                 others.stream().map(b -> part(b.startsAt(), b.endsAt(), day, zone)).filter(p -> p.to() > p.from()).toList(),
                 lessons.stream().filter(l -> l.startsAt().atZone(zone).toLocalDate().equals(day))
-                        .map(l -> visit(l, Objects.requireNonNull(homes.get(l.householdId())), runInto.getOrDefault(l.id(), List.of()), day, today, zone)).toList())).toList();
+                        .map(l -> visit(l, Objects.requireNonNull(homes.get(l.householdId())), runInto.getOrDefault(l.id(), List.of()), day, today, zone)).toList(), ofOne)).toList();
         return new TrainersWeek(from, today, LessonWeek.of(days));
     }
 

@@ -5,6 +5,7 @@ import cahier.app.account.Whose;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.lesson.Clashes;
+import cahier.app.lesson.Gaps;
 import cahier.app.scope.AskedTogether;
 import cahier.app.scope.PracticeId;
 import cahier.app.web.Dates;
@@ -12,7 +13,6 @@ import cahier.app.web.Likeness;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -96,10 +96,9 @@ class DeskService {
     private List<Desk.Appointment> visits(PracticeId practice, List<Lesson> todays, Map<Long, DeskRow> shown, ZoneId zone, Instant now) {
         Map<Long, List<Clashes.Clash>> runInto = clashes.of(practice, todays);
         List<Desk.Appointment> visits = new ArrayList<>();
-        for (int i = 0; i < todays.size(); i++) {
-            Lesson lesson = todays.get(i);
-            int gap = i == 0 ? -1 : (int) ChronoUnit.MINUTES.between(todays.get(i - 1).endsAt(), lesson.startsAt());
-            visits.add(new Desk.Appointment(Objects.requireNonNull(shown.get(lesson.householdId())), lesson, !lesson.endsAt().isAfter(now), gap,
+        Map<Long, Integer> gaps = Gaps.of(todays, zone);
+        for (Lesson lesson : todays) {
+            visits.add(new Desk.Appointment(Objects.requireNonNull(shown.get(lesson.householdId())), lesson, !lesson.endsAt().isAfter(now), gaps.getOrDefault(lesson.id(), Gaps.NONE),
                     Clashes.briefly(runInto.getOrDefault(lesson.id(), List.of()), zone)));
         }
         return visits;

@@ -36,8 +36,11 @@ public final class LessonWeek {
     public record Visit(long lesson, int version, DayPart time, String starts, int way, String household, boolean clashes, boolean over, String says) {
     }
 
-    /** @param busy other times of the trainer's */
-    public record Day(String date, String name, boolean today, List<DayPart> busy, List<Visit> visits) {
+    /**
+     * @param busy other times of the trainer's
+     * @param ofOne whether one trainer gives all of them, so that what is between them is free
+     */
+    public record Day(String date, String name, boolean today, List<DayPart> busy, List<Visit> visits, boolean ofOne) {
 
         private Stream<DayPart> all() {
             return Stream.concat(busy.stream(), visits.stream().map(v -> new DayPart(v.time().from() - v.way(), v.time().to())));
@@ -104,7 +107,9 @@ public final class LessonWeek {
             hours.name(i, day.name(), day.today(), now, labels);
             between.move(x, TOP).vertical(hours.height() - 8);
             day.busy().forEach(p -> busy.move(x + 2, hours.y(p.from())).horizontal(x + HourColumns.COLUMN - 2).vertical(hours.y(p.to())).horizontal(x + 2).close());
-            gaps(day.visits(), x, hours, labels);
+            if (day.ofOne()) {
+                gaps(day.visits(), x, hours, labels);
+            }
             beside(day.visits()).forEach(b -> blocks.add(block(b, column, hours)));
         }
         String alt = "Seven days from " + days.get(0).name() + ": " + blocks.size() + (blocks.size() == 1 ? " lesson." : " lessons.");

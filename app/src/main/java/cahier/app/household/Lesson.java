@@ -54,6 +54,11 @@ public record Lesson(long id, long householdId, Instant startsAt, int minutes, S
         return Dates.longDate(startsAt.atZone(zone).toLocalDate()) + ", " + Dates.time(startsAt, zone);
     }
 
+    /** Whether a trainer gives it, or may, where it is not said who gives it or whom is asked about. */
+    public boolean mayBeGivenBy(@Nullable Long someone) {
+        return trainer == null || someone == null || trainer.equals(someone);
+    }
+
     public Instant endsAt() {
         return startsAt.plusSeconds(60L * minutes);
     }

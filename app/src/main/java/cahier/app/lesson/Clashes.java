@@ -65,7 +65,7 @@ public class Clashes {
         Instant from = open.stream().map(Clashes::leaves).min(Instant::compareTo).orElseThrow().minus(AROUND);
         Instant to = open.stream().map(Lesson::endsAt).max(Instant::compareTo).orElseThrow().plus(AROUND);
         List<Taken> all = taken(practice, from, to);
-        return open.stream().collect(Collectors.toMap(Lesson::id, l -> all.stream().filter(t -> t.lesson() != l.id() && t.mayBeOf(l) && NextDate.meet(leaves(l), l.endsAt(), t.from().minus(t.way(l)), t.to()))
+        return open.stream().collect(Collectors.toMap(Lesson::id, l -> all.stream().filter(t -> t.lesson() != l.id() && l.mayBeGivenBy(t.trainer()) && NextDate.meet(leaves(l), l.endsAt(), t.from().minus(t.way(l)), t.to()))
                 .map(t -> new Clash(t.title(), t.from(), t.to(), t.lesson() != 0 && !NextDate.meet(l.startsAt(), l.endsAt(), t.from(), t.to()))).toList()));
     }
 
@@ -77,11 +77,6 @@ public class Clashes {
      * @param trainer whose; none of a lesson that is nobody's in particular
      */
     record Taken(long lesson, String title, Instant from, Instant to, int travelMinutes, @Nullable Long trainer) {
-
-        /** Whether whoever gives that lesson has this on; where it is not said who gives which, it may be the same trainer. */
-        boolean mayBeOf(Lesson other) {
-            return trainer == null || other.trainer() == null || trainer.equals(other.trainer());
-        }
 
         /** The way to it after another lesson: where it is not known, as far as that one is. */
         Duration way(Lesson before) {

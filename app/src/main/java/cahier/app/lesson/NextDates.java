@@ -44,7 +44,7 @@ public class NextDates {
             before.add(local(lesson.startsAt(), zone));
         }
         PracticeSettings usual = accounts.settings(practice);
-        List<NextDate.Taken> taken = clashes.taken(practice, lesson.startsAt(), lesson.startsAt().plus(AHEAD)).stream().filter(t -> t.lesson() != lesson.id() && t.mayBeOf(lesson))
+        List<NextDate.Taken> taken = clashes.taken(practice, lesson.startsAt(), lesson.startsAt().plus(AHEAD)).stream().filter(t -> t.lesson() != lesson.id() && lesson.mayBeGivenBy(t.trainer()))
                 .map(t -> new NextDate.Taken(local(t.from(), zone), local(t.to(), zone), (int) t.way(lesson).toMinutes(), t.title())).toList();
         return NextDate.propose(before, usual.rhythmDays(), lesson.minutes(), lesson.travelMinutes(), taken);
     }

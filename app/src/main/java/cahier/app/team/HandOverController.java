@@ -11,7 +11,6 @@ import cahier.app.web.Site;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -71,19 +70,15 @@ class HandOverController {
 
     @PostMapping("/households/{household}/hand-over")
     String handOver(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @ModelAttribute("form") HandOverForm form, BindingResult result, Model model) {
-        Household home = households.get(me.practice(), household);
         Check check = new Check(result);
         String note = check.optional("note", form.note(), HandOvers.LONGEST_NOTE);
         Optional<Long> to = Next.read(check, form.to(), accounts.working(me.practice()).stream().map(Trainer::id).toList());
-        boolean same = Objects.requireNonNullElse(form.from(), "").equals(home.trainerId() == null ? "" : home.trainerId().toString());
-        if (!same) {
-            check.refuse("to", "went to somebody else meanwhile; see below, and choose again");
-        } else if (!result.hasErrors()) {
+        if (!result.hasErrors()) {
             try {
-                handOvers.handOver(me, household, home.trainerId(), to.orElse(null), note, site.address(), Instant.now(clock));
+                handOvers.handOver(me, household, Next.number(form.from()), to.orElse(null), note, site.address(), Instant.now(clock));
                 return "redirect:/households/" + household;
             } catch (HandOvers.Gone e) {
-                check.refuse("to", "went to somebody else meanwhile; see below, and choose again");
+                check.refuse("to", "went to somebody else meanwhile; see above, and choose again");
             }
         }
         return page(me, households.get(me.practice(), household), model);

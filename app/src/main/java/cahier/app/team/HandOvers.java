@@ -51,12 +51,12 @@ public class HandOvers {
      */
     void handOver(TrainerUser me, long household, @Nullable Long from, @Nullable Long to, String note, String site, Instant now) {
         Household home = households.get(me.practice(), household);
-        if (Objects.equals(from, to)) {
-            return;
-        }
         Optional<Trainer> next = Optional.ofNullable(to).map(t -> trainer(me.practice(), t));
         if (mapper.give(me.practice(), household, from, to) == 0) {
             throw new Gone();
+        }
+        if (Objects.equals(from, to)) {
+            return;
         }
         mapper.insertHandOver(me.practice(), household, now, me.signature(), from, to, note);
         next.filter(t -> t.id() != me.id()).ifPresent(t -> mail.handedOver(me, t, home, note, site, now));

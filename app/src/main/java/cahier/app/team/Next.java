@@ -20,6 +20,11 @@ final class Next {
         return to;
     }
 
+    /** Whose it was when the page was opened; none for everybody's, and 0, whom nobody has, for what is no number. */
+    static @Nullable Long number(@Nullable String typed) {
+        return typed == null || typed.isEmpty() ? null : Long.valueOf(typed.matches("\\d{1,18}") ? typed : "0");
+    }
+
     static Optional<Long> one(List<Long> of, @Nullable String typed) {
         return of.stream().filter(id -> id.toString().equals(typed)).findFirst();
     }

@@ -135,8 +135,9 @@ interface TeamMapper {
     @Select(HANDED + "and o.household_id = #{household} order by o.at desc, o.id desc limit #{most}")
     List<HandOver> handOvers(PracticeId practice, long household, int most);
 
-    /** What came to a trainer, not read yet, of households that are still theirs. */
-    @Select(HANDED + "and o.to_id = #{trainer} and o.read_at is null and h.trainer_id = o.to_id and h.closed_at is null order by o.at desc, o.id desc limit #{most}")
+    /** What came to a trainer last, not read yet, of households that are still theirs. */
+    @Select(HANDED + "and o.to_id = #{trainer} and o.read_at is null and h.trainer_id = o.to_id and h.closed_at is null "
+            + "and not exists (select 1 from hand_over n where n.practice_id = o.practice_id and n.household_id = o.household_id and n.id > o.id) order by o.at desc, o.id desc limit #{most}")
     List<HandOver> handedTo(PracticeId practice, long trainer, int most);
 
     @Update("update hand_over set read_at = #{at} where practice_id = #{practice} and id = #{id} and to_id = #{trainer} and read_at is null")

@@ -13,7 +13,7 @@ class LessonWeekTest {
     }
 
     private static LessonWeek.Drawn week(List<DayPart> busy, LessonWeek.Visit... visits) {
-        return LessonWeek.of(IntStream.range(0, 7).mapToObj(i -> new LessonWeek.Day("2026-11-0" + (i + 1), "Day " + i, i == 1, i == 1 ? busy : List.of(), i == 1 ? List.of(visits) : List.of())).toList());
+        return LessonWeek.of(IntStream.range(0, 7).mapToObj(i -> new LessonWeek.Day("2026-11-0" + (i + 1), "Day " + i, i == 1, i == 1 ? busy : List.of(), i == 1 ? List.of(visits) : List.of(), true)).toList());
     }
 
     private static List<String> words(LessonWeek.Drawn week) {

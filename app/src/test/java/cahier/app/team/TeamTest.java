@@ -260,6 +260,10 @@ class TeamTest extends AppTest {
         open(wenna, "/").andExpect(content().string(containsString("Pim bolts at bins.")));
         send(wenna, "/hand-overs/" + note + "/read").andExpect(redirectedUrl("/"));
         open(wenna, "/").andExpect(content().string(not(containsString("Pim bolts at bins."))));
+        send(wenna, "/households/" + home.id + "/hand-over", "from", wenna.id() + "", "to", runs.id() + "", "note", "There").andExpect(status().is3xxRedirection());
+        send(runs, "/households/" + home.id + "/hand-over", "from", runs.id() + "", "to", wenna.id() + "", "note", "And back. " + "Long. ".repeat(100)).andExpect(status().is3xxRedirection());
+        open(runs, "/").andExpect(content().string(not(containsString("There</span>"))));
+        open(wenna, "/").andExpect(content().string(allOf(containsString("And back."), containsString("Read the rest"), not(containsString("Long. ".repeat(60))))));
         open(wenna, "/households/" + home.id + "/hand-over").andExpect(content().string(allOf(containsString("From Runa to Wenna"), containsString("Pim bolts at bins."))));
         open(wenna, "/households/" + home.id + "/history").andExpect(content().string(containsString("Runa handed the household over: to Wenna")));
     }
@@ -303,6 +307,9 @@ class TeamTest extends AppTest {
         open(wenna, "/lessons").andExpect(content().string(allOf(containsString("/lessons/" + hersAt), containsString("/lessons/" + sharedAt), not(containsString("/lessons/" + mineAt)))));
         open(wenna, "/lessons?whose=all").andExpect(content().string(allOf(containsString("/lessons/" + hersAt), containsString("/lessons/" + mineAt))));
         assertThat(clashesOf(mine)).as("two trainers are at two places at once").isEmpty();
+        homes.change(runs, "update lesson set travel_min = 90, starts_at = starts_at + interval '65 minutes' where id = " + hersAt);
+        open(wenna, "/lessons?whose=all").andExpect(content().string(allOf(not(containsString("the way takes 90")), not(containsString("too short")))));
+        homes.change(runs, "update lesson set travel_min = 0, starts_at = starts_at - interval '65 minutes' where id = " + hersAt);
         send(runs, "/households/" + hers.id + "/lessons", "id", hersAt + "", "version", "0", "startsAt", at.atZone(hers.facts().household().zone()).toLocalDateTime().truncatedTo(ChronoUnit.MINUTES).toString(),
                 "minutes", "60", "givenBy", runs.id() + "").andExpect(content().string(containsString("runs into lesson with Home " + mine.id)));
         homes.change(runs, "update lesson set trainer_id = " + runs.id() + " where id = " + hersAt);
