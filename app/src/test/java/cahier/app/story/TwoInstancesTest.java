@@ -37,6 +37,8 @@ import org.springframework.jdbc.core.JdbcTemplate;
 class TwoInstancesTest {
 
     private static final String OWNER = "/o/demo-pim-4Zr8wQ2hVt6KxNq1Lb9sYc3d";
+    /** Longer than the balancer takes to notice, on a machine under tests too. */
+    private static final String NOTICE = "--cahier.leaving-ms=3000";
     private static final int PHONES = 4;
     private static final Duration BETWEEN = Duration.ofMillis(80);
     private static final Duration PATIENCE = Duration.ofSeconds(30);
@@ -55,8 +57,8 @@ class TwoInstancesTest {
 
     @BeforeEach
     void twoBehindABalancer() throws IOException {
-        one = new ApplicationProcess(database);
-        two = new ApplicationProcess(database);
+        one = new ApplicationProcess(database, NOTICE);
+        two = new ApplicationProcess(database, NOTICE);
         Path config = Path.of("target", "haproxy-" + door + ".cfg");
         Files.writeString(config, Files.readString(Path.of("..", "docs", "installation", "haproxy.cfg")).replace("127.0.0.1:8080", "127.0.0.1:" + door)
                 .replace("127.0.0.1:8081", "127.0.0.1:" + one.port()).replace("127.0.0.1:8082", "127.0.0.1:" + two.port()));
@@ -160,7 +162,7 @@ class TwoInstancesTest {
         int inItsHands = repeated.get();
         assertThat(inItsHands).as("only what the dead one had in its hands is sent again").isLessThanOrEqualTo(PHONES);
         assertThat(desk(trainer)).as("signed in with either").isEqualTo(200);
-        one.startAgain();
+        one.startAgain(NOTICE);
         someMore(40);
 
         Path next = Files.createDirectories(Path.of("target", "next-release").toAbsolutePath());
@@ -169,7 +171,7 @@ class TwoInstancesTest {
         for (ApplicationProcess each : List.of(two, one)) {
             each.stop();
             someMore(20);
-            each.startAgain(withNext);
+            each.startAgain(NOTICE, withNext);
             someMore(20);
         }
         assertThat(repeated).as("an instance that stops ends what it is at, and gets nothing new").hasValue(inItsHands);

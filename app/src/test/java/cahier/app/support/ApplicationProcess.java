@@ -21,10 +21,11 @@ public final class ApplicationProcess implements AutoCloseable {
     private final Path log = Path.of("target", "application-" + port + ".log");
     private Process process;
 
-    public ApplicationProcess(String database) throws IOException {
+    /** @param more properties, as the command line has them */
+    public ApplicationProcess(String database, String... more) throws IOException {
         Quick.skip();
         this.database = database;
-        this.process = start();
+        this.process = start(more);
     }
 
     /** One with demo data for every test that leaves it running and counts only what it did itself: starting one takes as long as such a test. */
