@@ -4,6 +4,7 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.Optional;
 import javax.sql.DataSource;
 import org.springframework.jdbc.datasource.ConnectionHolder;
@@ -26,29 +27,45 @@ public class PracticeTransactionManager extends JdbcTransactionManager {
 
     @Override
     protected void doBegin(Object transaction, TransactionDefinition definition) {
-        super.doBegin(transaction, LookingFilter.isLooking() ? readOnly(definition) : definition);
-        PracticeScope.current().ifPresent(practice -> {
-            try {
-                announce(practice);
-            } catch (SQLException e) {
-                doCleanupAfterCompletion(transaction);
-                throw new CannotCreateTransactionException("could not enter practice " + practice, e);
-            } catch (NoLongerSignedIn e) {
-                doCleanupAfterCompletion(transaction);
-                throw e;
+        super.doBegin(transaction, plain(definition));
+        try {
+            isolate(definition.getIsolationLevel());
+            if (PracticeScope.current().isPresent()) {
+                announce(PracticeScope.current().get());
             }
-        });
+        } catch (SQLException e) {
+            doCleanupAfterCompletion(transaction);
+            throw new CannotCreateTransactionException("could not enter the practice", e);
+        } catch (NoLongerSignedIn e) {
+            doCleanupAfterCompletion(transaction);
+            throw e;
+        }
     }
 
-    private static TransactionDefinition readOnly(TransactionDefinition definition) {
-        DefaultTransactionDefinition looking = new DefaultTransactionDefinition(definition);
-        looking.setReadOnly(true);
-        return looking;
+    /** The driver sets an isolation for the session and not for the transaction: behind a pool of the database's that is somebody else's. */
+    private static TransactionDefinition plain(TransactionDefinition definition) {
+        DefaultTransactionDefinition plain = new DefaultTransactionDefinition(definition);
+        plain.setReadOnly(definition.isReadOnly() || LookingFilter.isLooking());
+        plain.setIsolationLevel(TransactionDefinition.ISOLATION_DEFAULT);
+        return plain;
+    }
+
+    private void isolate(int level) throws SQLException {
+        if (level == TransactionDefinition.ISOLATION_REPEATABLE_READ) {
+            try (Statement statement = connection().createStatement()) {
+                statement.execute("set transaction isolation level repeatable read");
+            }
+        } else if (level != TransactionDefinition.ISOLATION_DEFAULT) {
+            throw new IllegalArgumentException("a transaction reads what is committed, or at one moment; isolation was " + level);
+        }
+    }
+
+    private Connection connection() {
+        return ((ConnectionHolder) TransactionSynchronizationManager.getResource(obtainDataSource())).getConnection();
     }
 
     private void announce(PracticeId practice) throws SQLException {
-        ConnectionHolder holder = (ConnectionHolder) TransactionSynchronizationManager.getResource(obtainDataSource());
-        Connection connection = holder.getConnection();
+        Connection connection = connection();
         Optional<TrainerUser> trainer = PracticeScope.trainer();
         if (trainer.isPresent()) {
             enter(connection, trainer.get());

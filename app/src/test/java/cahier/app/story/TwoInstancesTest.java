@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import cahier.app.support.ApplicationProcess;
 import cahier.app.support.Home;
+import cahier.app.support.Pool;
 import cahier.app.support.Postgres;
 import java.io.IOException;
 import java.net.CookieManager;
@@ -28,17 +29,19 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 
-/** Two instances on one database behind the balancer of docs/installation: one is killed, then both are replaced in turn with a migration in between, while phones go on. */
+/** Two instances behind the balancer of docs/installation, on one database through its pool: one is killed, then both are replaced in turn with a migration in between, while phones go on. */
 class TwoInstancesTest {
 
     private static final String OWNER = "/o/demo-pim-4Zr8wQ2hVt6KxNq1Lb9sYc3d";
     /** Longer than the balancer takes to notice, on a machine under tests too. */
     private static final String NOTICE = "--cahier.leaving-ms=3000";
+    private static final int LENT = 6;
     private static final int PHONES = 4;
     private static final Duration BETWEEN = Duration.ofMillis(80);
     private static final Duration PATIENCE = Duration.ofSeconds(30);
@@ -54,11 +57,13 @@ class TwoInstancesTest {
     private ApplicationProcess one;
     private ApplicationProcess two;
     private Process balancer;
+    private Pool pool;
 
     @BeforeEach
-    void twoBehindABalancer() throws IOException {
-        one = new ApplicationProcess(database, NOTICE);
-        two = new ApplicationProcess(database, NOTICE);
+    void twoBehindABalancer() throws IOException, InterruptedException {
+        pool = new Pool(database, LENT);
+        one = new ApplicationProcess(database, through());
+        two = new ApplicationProcess(database, through());
         Path config = Path.of("target", "haproxy-" + door + ".cfg");
         Files.writeString(config, Files.readString(Path.of("..", "docs", "installation", "haproxy.cfg")).replace("127.0.0.1:8080", "127.0.0.1:" + door)
                 .replace("127.0.0.1:8081", "127.0.0.1:" + one.port()).replace("127.0.0.1:8082", "127.0.0.1:" + two.port()));
@@ -67,7 +72,7 @@ class TwoInstancesTest {
     }
 
     @AfterEach
-    void end() throws InterruptedException {
+    void end() throws IOException, InterruptedException {
         going = false;
         if (balancer != null) {
             balancer.destroyForcibly().waitFor();
@@ -77,6 +82,14 @@ class TwoInstancesTest {
                 each.close();
             }
         }
+        if (pool != null) {
+            pool.close();
+        }
+    }
+
+    /** The application through the pool, its migrations without. */
+    private String[] through(String... more) {
+        return Stream.concat(Stream.of(NOTICE, "--spring.datasource.url=" + pool.url(), "--spring.flyway.url=" + database), Stream.of(more)).toArray(String[]::new);
     }
 
     private HttpRequest.Builder request(String path) {
@@ -162,7 +175,7 @@ class TwoInstancesTest {
         int inItsHands = repeated.get();
         assertThat(inItsHands).as("only what the dead one had in its hands is sent again").isLessThanOrEqualTo(PHONES);
         assertThat(desk(trainer)).as("signed in with either").isEqualTo(200);
-        one.startAgain(NOTICE);
+        one.startAgain(through());
         someMore(40);
 
         Path next = Files.createDirectories(Path.of("target", "next-release").toAbsolutePath());
@@ -171,7 +184,7 @@ class TwoInstancesTest {
         for (ApplicationProcess each : List.of(two, one)) {
             each.stop();
             someMore(20);
-            each.startAgain(NOTICE, withNext);
+            each.startAgain(through(withNext));
             someMore(20);
         }
         assertThat(repeated).as("an instance that stops ends what it is at, and gets nothing new").hasValue(inItsHands);
