@@ -70,6 +70,10 @@ class Marks {
 
     /** Marks reps that were tapped while their step rested, or by somebody who should not have. Returns why, of one of them; empty when all was well. */
     String reps(Owner owner, Facts facts, List<NewRep> reps, Instant now) {
+        boolean byGrownUps = reps.stream().noneMatch(r -> r.personId() != null && facts.person(r.personId()).map(Person::age).filter(Handler::needsAdult).isPresent());
+        if (byGrownUps && !taps.mayBeMarked(owner.practice(), owner.householdId())) {
+            return "";
+        }
         Asked asked = together.look(() -> asked(owner, now));
         Map<Long, RoadmapTrack> ways = asked.ways().stream().collect(Collectors.toMap(w -> w.track().id(), Function.identity()));
         Map<Long, RoadmapTrack.Despite> despite = asked.despite();

@@ -17,6 +17,15 @@ interface TapMapper {
     record Row(String dog, @Nullable String track, @Nullable String person, String kind, Why why, int taps, Instant last) {
     }
 
+    /** Whether anything stands in this household that a tap could be marked for, as {@link Allowed#since} has them but for who taps. */
+    @Select("""
+            select exists (select 1 from alarm where practice_id = #{practice} and household_id = #{household} and answered_at is null)
+                or exists (select 1 from gate where practice_id = #{practice} and household_id = #{household} and cleared_on is null and withdrawn_at is null)
+                or exists (select 1 from track where practice_id = #{practice} and household_id = #{household} and rests_since is not null)
+                or exists (select 1 from decision where practice_id = #{practice} and household_id = #{household} and state = 'OPEN'
+                           and cause = any (string_to_array(#{causes}, ' ')))""")
+    boolean mayBeMarked(PracticeId practice, long household, String causes);
+
     @Insert("""
             insert into tap_mark (practice_id, household_id, kind, tap_id, dog_id, track_id, person_id, happened_at, why)
             values (#{practice}, #{household}, #{kind}, #{t.id}, #{t.dogId}, #{t.trackId}, #{t.personId}, #{t.happenedAt}, #{t.why})

@@ -2,10 +2,13 @@ package cahier.app.rest;
 
 import cahier.app.scope.PracticeId;
 import cahier.app.web.Dates;
+import cahier.core.decide.Cause;
 import cahier.core.rest.Work;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -13,6 +16,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Taps {
+
+    private static final String RESTING = Stream.of(Cause.values()).filter(Cause::restsTheStep).map(Cause::name).collect(Collectors.joining(" "));
 
     private final TapMapper taps;
 
@@ -23,6 +28,12 @@ public class Taps {
     /** Marks it once, however often it is sent. */
     public void mark(PracticeId practice, long household, Tap tap) {
         taps.insert(practice, household, tap.work() == Work.STEP ? "REP" : tap.work().name(), tap);
+    }
+
+    /** Whether a grown-up's tap could be marked at all: mostly nothing rests, and a phone that sends a rep waits for one question instead of for all that {@link Rests} asks. */
+    @Transactional(readOnly = true)
+    public boolean mayBeMarked(PracticeId practice, long household) {
+        return taps.mayBeMarked(practice, household, RESTING);
     }
 
     /** "Leave it with Pim, 3 taps by Noor, by a child, with no adult named": one line for each reason, the newest first. */
