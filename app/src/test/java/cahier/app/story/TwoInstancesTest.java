@@ -190,6 +190,11 @@ class TwoInstancesTest {
         assertThat(repeated).as("an instance that stops ends what it is at, and gets nothing new").hasValue(inItsHands);
         assertThat(desk(trainer)).isEqualTo(200);
 
+        one.stop();
+        one.startAgain(through());
+        someMore(20);
+        assertThat(desk(trainer)).as("the release before goes on with the newer tables").isEqualTo(200);
+
         going = false;
         for (Thread phone : phones) {
             phone.join(PATIENCE.toMillis());
