@@ -57,7 +57,7 @@ const sent = (tap) => ({ ...tap, sitting: state.id, dog: state.dog, place: state
 document.querySelectorAll('[data-seen]').forEach((button) => button.addEventListener('click', async () => {
   const carried = at('carried').value.trim();
   const metres = at('metres').value.trim().replace(',', '.');
-  const problem = metres !== '' && !(Number(metres) >= NEAREST_M && Number(metres) <= FURTHEST_M) ? `Metres must be from ${NEAREST_M} to ${FURTHEST_M}, was “${metres}”.` : !chosen('dog') ? 'Tap which dog.' : !/^\d{0,4}$/.test(carried) || Number(carried) > MOST_CARRIED ? `Pieces must be a whole number up to ${MOST_CARRIED}, was “${carried}”.` : '';
+  const problem = metres !== '' && !(Number(metres) >= NEAREST_M && Number(metres) <= FURTHEST_M) ? `Metres must be from ${NEAREST_M} to ${FURTHEST_M}, was “${metres}”.` : !chosen('dog') ? 'Tap which dog.' : !/^\d{0,4}$/.test(carried) || Number(carried) > MOST_CARRIED ? `Treats must be a whole number up to ${MOST_CARRIED}, was “${carried}”.` : '';
   at('missing').hidden = problem === '';
   at('missing').textContent = problem;
   if (problem) {

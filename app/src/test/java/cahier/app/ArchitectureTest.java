@@ -38,7 +38,7 @@ import org.springframework.web.bind.annotation.RestController;
 @AnalyzeClasses(packages = "cahier.app", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
 
-    private static final Set<String> PLATFORM = Set.of("account", "audit", "brake", "scope", "web", "draw", "stored");
+    private static final Set<String> PLATFORM = Set.of("account", "audit", "brake", "language", "scope", "web", "draw", "stored");
     private static final Set<String> COMPOSING = Set.of("", "book", "brief", "first", "owner", "pages", "demo");
     private static final int MOST_KNOWN = 8;
 

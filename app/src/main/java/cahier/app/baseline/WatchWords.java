@@ -1,5 +1,6 @@
 package cahier.app.baseline;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import cahier.core.alone.AloneReading;
 import cahier.core.alone.Arrangement;
@@ -13,22 +14,16 @@ public final class WatchWords {
     }
 
     public static String pattern(AloneReading r) {
-        return switch (r.pattern()) {
-            case SILENT -> "No sign noted";
-            case WORSENING -> "It gets worse";
-            case CONSTANT -> "It goes on and on";
-            case SETTLING -> "It settles";
-            case SPELLS -> "It comes in spells";
-        };
+        return Words.say("alone." + r.pattern());
     }
 
     /** The pattern of a watch, or that a recording loud throughout says nothing of quiet. */
     public static String verdict(Baseline watch, AloneReading r) {
-        return watch.findings().isLoudThroughout() ? "Loud throughout" : pattern(r);
+        return watch.findings().isLoudThroughout() ? Words.say("alone.loud") : pattern(r);
     }
 
     public static String found(Baseline watch, AloneReading r) {
-        return watch.findings().isLoudThroughout() ? "There is nothing quieter to compare with, so that no spell can be told apart. Listen to it yourself, and type what you hear." : figures(r);
+        return watch.findings().isLoudThroughout() ? Words.say("alone.loud.found") : figures(r);
     }
 
     /** "5:12 to 10:12" */
@@ -36,14 +31,13 @@ public final class WatchWords {
         return SpellText.moment(s.from()) + " to " + SpellText.moment(s.to() == null ? s.from() : s.to());
     }
 
-    /** "First sign after 12 s. Quiet 68 in 100, at longest 4 min. 7 bouts." */
+    /** "First sign after 12 s of 15 min. Quiet 68 in 100 of the time, 4 min at the longest. 7 bouts." */
     public static String figures(AloneReading r) {
         String whole = Measures.duration((double) Math.round(r.seconds()));
         if (r.first().isEmpty()) {
-            return "In " + whole + ". Silence is not calm: look at how it lies, breathes and eats.";
+            return Words.say("alone.quiet", whole);
         }
-        return "First sign after " + Measures.duration(rounded(r.first().getAsDouble())) + " of " + whole + ". Quiet " + percent(r.quietShare()) + " in 100, at longest " + Measures.duration(rounded(r.longestQuiet())) + ". "
-                + r.bouts() + (r.bouts() == 1 ? " bout." : " bouts.");
+        return Words.say("alone.figures", Measures.duration(rounded(r.first().getAsDouble())), whole, percent(r.quietShare()), Measures.duration(rounded(r.longestQuiet())), r.bouts());
     }
 
     /** "Distress by thirds: 31, 28, 36 in 100." */

@@ -30,11 +30,11 @@ public record ProvisionsForm(@Nullable String minutes, @Nullable String idle, @N
     /** Reckons it; empty when something was refused. */
     Optional<Result> read(BenchCheck check) {
         int length = check.whole("Minutes", minutes, 1, LONGEST_MIN);
-        double between = check.minutes("Minutes between two pieces", idle, Provisions.LEAST_IDLE_MIN, Provisions.MOST_IDLE_MIN);
+        double between = check.minutes("Minutes between two treats", idle, Provisions.LEAST_IDLE_MIN, Provisions.MOST_IDLE_MIN);
         int come = check.whole("Passers-by", passers, 0, MOST);
-        int paid = check.whole("Pieces each", each, 0, 20);
+        int paid = check.whole("Treats for each", each, 0, 20);
         int jack = check.whole("Jackpots", jackpots, 0, 100);
-        int cut = check.whole("Pieces of a biscuit", cuts, 1, 100);
+        int cut = check.whole("Treats from one biscuit", cuts, 1, 100);
         int with = carried == null || carried.isBlank() ? -1 : check.whole("Carried", carried, 0, 2000);
         int counted = seen == null || seen.isBlank() ? -1 : check.whole("Counted", seen, 0, MOST);
         int window = check.whole("Counted in", during == null || during.isBlank() ? "10" : during, 1, LONGEST_MIN);
@@ -43,13 +43,13 @@ public record ProvisionsForm(@Nullable String minutes, @Nullable String idle, @N
         }
         Provisions p = Provisions.of(length, between, come, paid, jack, cut);
         int missing = with < 0 ? 0 : p.missing(with);
-        return Optional.of(new Result(p, needed(p), missing == 0 ? "" : missing + (missing == 1 ? " piece" : " pieces") + " short: you carry " + with + ".", counted < 0 ? "" : traffic(counted, window)));
+        return Optional.of(new Result(p, needed(p), missing == 0 ? "" : missing + (missing == 1 ? " treat" : " treats") + " short: you carry " + with + ".", counted < 0 ? "" : traffic(counted, window)));
     }
 
     /** "72 pieces: 18 biscuits to cut, 36 g, 126 kcal." */
     private static String needed(Provisions p) {
         double grams = p.pieces() * FoodBudget.Treats.USUAL_PIECE_G;
-        return p.pieces() + (p.pieces() == 1 ? " piece: " : " pieces: ") + p.biscuits() + (p.biscuits() == 1 ? " biscuit" : " biscuits") + " to cut, " + Measures.plain(grams, 1) + "\u00a0g, "
+        return p.pieces() + (p.pieces() == 1 ? " treat: " : " treats: ") + p.biscuits() + (p.biscuits() == 1 ? " biscuit" : " biscuits") + " to cut, " + Measures.plain(grams, 1) + "\u00a0g, "
                 + Math.round(grams * FoodBudget.Treats.USUAL_KCAL_PER_G) + "\u00a0kcal.";
     }
 

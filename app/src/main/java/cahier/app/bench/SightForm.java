@@ -140,7 +140,7 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
     /** Reckons it; empty when something was refused. */
     Optional<Result> read(BenchCheck check) {
         double away = check.metres("The path", path, 1, FURTHEST);
-        int paid = check.whole("Pieces", pieces, 0, MOST_PIECES);
+        int paid = check.whole("Treats", pieces, 0, MOST_PIECES);
         double length = check.metres("The lead", lead, 0, LONGEST_LEAD);
         double held = isWrapped() ? OutAndBack.leadReach(length, Math.min(length, check.metres("What is wrapped of it", wrapped, 0, length))) : length;
         List<Row> rows = rows();
@@ -194,6 +194,6 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
     }
 
     private static String seconds(SightLine line, int pieces) {
-        return line.widest().isEmpty() ? "" : Measures.plain(line.seconds(), 1) + " s in view, " + Measures.plain(line.neededSeconds(), 1) + " s needed for " + pieces + (pieces == 1 ? " piece." : " pieces.");
+        return line.widest().isEmpty() ? "" : Measures.plain(line.seconds(), 1) + " s in view, " + Measures.plain(line.neededSeconds(), 1) + " s needed for " + pieces + (pieces == 1 ? " treat." : " treats.");
     }
 }

@@ -1,6 +1,7 @@
 package cahier.app.book;
 
 import cahier.app.food.FoodLine;
+import cahier.app.language.Words;
 import cahier.app.roadmap.RoadmapTrack;
 import java.util.List;
 import java.util.Map;
@@ -44,9 +45,9 @@ record Load(int tracks, int minutes, int pieces, long out, @Nullable Integer has
         return has != null && minutes > has;
     }
 
-    /** "The next homework asks for up to 46 min and 40 pieces a day; they have 25 min. Leave out “Heel” first. 1 more open track stays out." */
+    /** "The next homework takes up to 46 min and 40 treats a day. They have 25 min: leave out “Heel” first. 1 more open track stays out." */
     public String words() {
-        String asks = "The next homework asks for up to " + minutes + "\u00a0min and " + pieces + (pieces == 1 ? " piece" : " pieces") + " a day" + (has == null ? "." : "; they have " + has + "\u00a0min.") + (isTooMuch() && !drop.isEmpty() ? " Leave out “" + drop + "” first." : "");
-        return out == 0 ? asks : asks + " " + out + (out == 1 ? " more open track stays out." : " more open tracks stay out.");
+        String takes = has == null ? Words.say("load.fits", minutes, pieces) : isTooMuch() && !drop.isEmpty() ? Words.say("load.too-much", minutes, pieces, has, drop) : Words.say("load.has", minutes, pieces, has);
+        return out == 0 ? takes : takes + " " + Words.say("load.out", out);
     }
 }

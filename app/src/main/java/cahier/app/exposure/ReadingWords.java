@@ -97,7 +97,7 @@ public final class ReadingWords {
         return r.fromSeats().passed() == 0 ? "" : "From where it sat: calm at " + r.fromSeats().calm() + " of " + r.fromSeats().passed() + ".";
     }
 
-    /** "To 5 m: 28 steps, about 340 looks and 1100 pieces, if it goes on like this." Empty without a goal. */
+    /** "To 5 m: 28 steps, about 340 looks and 1100 treats, if it goes on like this." Empty without a goal. */
     public static String toCome(Reading r) {
         if (r.goal().isEmpty() || r.set().isEmpty()) {
             return "";
@@ -105,7 +105,7 @@ public final class ReadingWords {
         if (r.set().getAsDouble() <= r.goal().getAsDouble()) {
             return "The goal of " + rounded(r.goal().getAsDouble()) + " is reached.";
         }
-        return "To " + rounded(r.goal().getAsDouble()) + ": " + r.toCome().map(c -> c.steps() + (c.steps() == 1 ? " step" : " steps") + " closer, about " + c.looks() + " looks and " + c.pieces() + " pieces, if it goes on like this.")
+        return "To " + rounded(r.goal().getAsDouble()) + ": " + r.toCome().map(c -> c.steps() + (c.steps() == 1 ? " step" : " steps") + " closer, about " + c.looks() + " looks and " + c.pieces() + " treats, if it goes on like this.")
                 .orElse("no end in sight while it hardly looks back by itself.");
     }
 

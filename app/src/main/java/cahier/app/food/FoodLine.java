@@ -1,5 +1,6 @@
 package cahier.app.food;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import cahier.core.food.FoodBudget;
 
@@ -8,23 +9,22 @@ public record FoodLine(String dog, FoodBudget budget) {
 
     private static final String NBSP = "\u00a0";
 
-    /** "28 pieces of 0.5 g a day: 49 of 55 kcal for treats." */
-    public String pieces() {
+    /** "28 treats of 0.5 g a day: 49 of 55 kcal for treats." */
+    public String treats() {
         FoodBudget.Treats t = budget.treats();
-        return t.pieces() + (t.pieces() == 1 ? " piece" : " pieces") + " of " + grams(t.gramsEach()) + " a day: " + Math.round(budget.treatKcal()) + " of " + Math.round(budget.allowance())
-                + NBSP + "kcal for treats.";
+        return Words.say("treats.a-day", t.pieces(), grams(t.gramsEach()), Math.round(budget.treatKcal()), Math.round(budget.allowance()));
     }
 
-    /** "7 biscuits to cut, 14 g off the meals." What to do about too much comes first. */
+    /** "Cut 7 biscuits, and give 14 g less at meals." What to do about too much comes first. */
     public String todo() {
-        String meals = Math.round(budget.mealGramsOff()) + NBSP + "g off the meals.";
+        long off = Math.round(budget.mealGramsOff());
         if (budget.payFromRation()) {
-            return "Too much: pay from its ordinary food.";
+            return Words.say("treats.from-food");
         }
         if (budget.isOver()) {
-            return "Too much: pieces of " + grams(budget.largestPieceGrams().orElseThrow()) + " would fit. " + meals;
+            return Words.say("treats.smaller", grams(budget.largestPieceGrams().orElseThrow()), off);
         }
-        return budget.biscuits() + (budget.biscuits() == 1 ? " biscuit" : " biscuits") + " to cut, " + meals;
+        return Words.say("treats.cut", budget.biscuits(), off);
     }
 
     public boolean isOver() {

@@ -1,6 +1,7 @@
 package cahier.app.forecast;
 
 import cahier.app.draw.WideStair;
+import cahier.app.language.Words;
 import cahier.app.web.Dates;
 import cahier.core.forecast.Forecast;
 import java.time.LocalDate;
@@ -84,9 +85,11 @@ public record Outlook(Forecast forecast, LocalDate today, List<String> way, Opti
             return "";
         }
         if (forecast.why().isPresent()) {
-            return forecast.why().get() == Forecast.Why.NO_PRACTICE ? "When? That shows once there is practice again." : "When? Not within a year at this pace.";
+            return Words.say(forecast.why().get() == Forecast.Why.NO_PRACTICE ? "when.no-practice" : "when.not-within-a-year");
         }
-        return "As you practise now: about " + date(forecast.middle().orElseThrow()) + ", perhaps " + date(forecast.early().orElseThrow()) + ", perhaps " + forecast.late().map(this::date).orElse("not within a year") + ".";
+        String middle = date(forecast.middle().orElseThrow());
+        String early = date(forecast.early().orElseThrow());
+        return forecast.late().map(late -> Words.say("when.between", middle, early, date(late))).orElseGet(() -> Words.say("when.from", middle, early));
     }
 
     private String date(LocalDate day) {

@@ -6,6 +6,7 @@ import cahier.app.draw.RepStrip;
 import cahier.app.household.Facts;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
+import cahier.app.language.Words;
 import cahier.app.log.Detail;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepWords;
@@ -38,7 +39,7 @@ import java.util.stream.Stream;
  * @param strip the last 20 of them
  * @param counts the same in words
  * @param odds how likely each true rate is
- * @param oddsSaid "91 in 100"
+ * @param oddsSaid "91 chances in 100"
  * @param cold the first tries of the sessions, in words; empty without any
  * @param table person by place
  * @param by side and item, in words, where they were said
@@ -89,9 +90,9 @@ public record EvidenceView(int reps, Drawing strip, String counts, Drawing odds,
         List<KeptRep> work = visit.stream().filter(r -> r.role() == Role.WORK).toList();
         List<KeptRep> last = work.subList(Math.max(0, work.size() - STRIP), work.size());
         int of = Math.min(Evidence.ODDS_REPS, evidence.reps());
-        String odds = Math.round(100 * evidence.odds(Evidence.ODDS_BAR, of)) + NBSP + "in" + NBSP + "100";
+        String odds = Words.say("odds.chances", Math.round(100 * evidence.odds(Evidence.ODDS_BAR, of)));
         return Optional.of(new EvidenceView(evidence.reps(), RepStrip.large(sessions(last, facts)), RepStrip.counts(last.stream().map(KeptRep::outcome).toList()),
-                OddsCurve.of(rate -> evidence.density(rate, of), Evidence.ODDS_BAR, "Odds that the true rate is 80% or better: " + odds), odds, cold(given), table(given, facts),
+                OddsCurve.of(rate -> evidence.density(rate, of), Evidence.ODDS_BAR, Words.say("odds.drawing", odds)), odds, cold(given), table(given, facts),
                 Stream.concat(by(work, r -> r.side() == null ? "" : r.side().name().toLowerCase(Locale.ROOT) + " hand").stream(), by(work, KeptRep::item).stream()).toList(),
                 slips(details), effort(step, evidence, of), told(last, facts)));
     }

@@ -19,7 +19,7 @@ public final class MethodWords {
             case FINDING -> "How does it find what to do?";
             case CUE -> "Is the cue a word or your own movement?";
             case FOOD -> "Does the food fade?";
-            case CORRECTION -> "It knows the word and does something else. What then?";
+            case CORRECTION -> "What do you do when it knows the word and does something else?";
             case EXPOSURE_ENDS -> "What ends a session near what it fears?";
             case PAIRING -> "What comes between the sight or the sound and the food?";
             case STRANGERS -> "May strangers give it food?";
@@ -105,7 +105,7 @@ public final class MethodWords {
             case STRANGERS -> "Kept away, nobody comes closer than the dog chose. Food that flies from a stranger can turn the feeling, and draws some dogs nearer than they can bear.";
             case HAND -> "A hand that moves is what a vet and a groomer do. A hand held still lets the dog come under it, and takes longer.";
             case ALONE_PLACE -> "Loose it can choose where to rest, and reach what it can break. A crate it loves keeps it safe, and to a dog that panics in one it is a trap.";
-            case HOMECOMING -> "No fuss keeps coming home a small thing. Lying down again for a piece gives the dog something to do, and makes the return bigger.";
+            case HOMECOMING -> "No fuss keeps coming home a small thing. Lying down again for a treat gives the dog something to do, and makes the return bigger.";
             case FIST -> "A closed hand cannot be robbed, so nobody has to be quick. An open hand that closes shows the dog sooner what the game is, and asks for a fast hand.";
             case JUMP -> "Nowhere is one rule for everybody, visitors and children too. In play some dogs jump for joy and lose it when they may not.";
             case FINISH -> "A sit is easy to see and holds still. A stand is kinder to stiff hips, and some dogs creep out of it.";
@@ -115,7 +115,7 @@ public final class MethodWords {
             case LEAVE_IT -> "Looking at you gives the dog something to do. Backing off is easier to see and keeps its mouth further away.";
             case ITEM -> "Never winning it keeps the rule simple and safe outdoors. Winning on release makes waiting worth more to keen dogs.";
             case RECALL_WORD -> "A kept word stays clean because it is never said in vain. The name is what you shout in a fright, and a whistle carries and never sounds cross.";
-            case EXPOSURE -> "Below threshold the dog learns while it can still think. Long watching lets it settle at its own pace, and takes hours and many pieces.";
+            case EXPOSURE -> "Below threshold the dog learns while it can still think. Long watching lets it settle at its own pace, and takes hours and many treats.";
             case RETURN -> "Coming back before the noise never lets panic build. Waiting for quiet avoids paying the noise, and can be too long for a frightened dog.";
             case PASS -> "Five in a row is easy to see, and luck lets some dogs on too early. Shares, calm sessions and odds forgive one slip and need more reps, which who practises seldom does not have.";
             case WHO_MOVES_ON -> "The trainer sees what a count does not. An owner who may move on does not wait two weeks for a step the dog can do.";

@@ -5,6 +5,7 @@ import cahier.app.forecast.Forecasts;
 import cahier.app.forecast.Outlook;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,18 +58,18 @@ public class Progress {
      */
     public record OfTrack(TrackSteps roadmap, Drawing stairs, long backs, long least, Map<String, Long> byPerson, String when, boolean practised) {
 
-        /** "Step 4 of 13. Twice a step back, which is part of it. At the least 47 reps to the goal." */
+        /** "Step 4 of 13. Twice a step back, which is part of it. At least 47 more clean reps to the goal." */
         public String words() {
             if (roadmap.track().isDone()) {
-                return "Goal reached.";
+                return Words.say("way.done");
             }
-            String back = backs == 0 ? "" : (backs == 1 ? " Once" : backs == 2 ? " Twice" : " " + backs + " times") + " a step back, which is part of it.";
-            return "Step " + roadmap.number() + " of " + roadmap.steps().size() + "." + stands() + back + (practised ? " At the least " + least + " reps to the goal." : "");
+            return Stream.of(Words.say("way.step", roadmap.number(), roadmap.steps().size()), stands(), backs == 0 ? "" : Words.say("way.backs", backs), practised ? Words.say("way.least", least) : "")
+                    .filter(s -> !s.isEmpty()).collect(Collectors.joining(" "));
         }
 
-        /** " 28 m now, 8 m is the goal.": on a step that measures, where that is known. */
+        /** "28 m now, 8 m is the goal.": on a step that measures, where that is known. */
         private String stands() {
-            return roadmap.current().map(Step::now).map(Adjusted::way).filter(way -> !way.isEmpty()).map(way -> " " + way.get(0) + " now, " + way.get(way.size() - 1) + " is the goal.").orElse("");
+            return roadmap.current().map(Step::now).map(Adjusted::way).filter(way -> !way.isEmpty()).map(way -> Words.say("way.now", way.get(0), way.get(way.size() - 1))).orElse("");
         }
 
         /** "In the last two weeks: Dele 24 reps, Marit 12." */

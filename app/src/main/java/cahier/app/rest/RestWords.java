@@ -1,6 +1,7 @@
 package cahier.app.rest;
 
 import cahier.app.gate.GateWords;
+import cahier.app.language.Words;
 import cahier.app.web.Dates;
 import cahier.core.gate.RedFlag;
 import cahier.core.rest.Permit;
@@ -33,23 +34,16 @@ public final class RestWords {
 
     private static String of(Why why, boolean easier, Names names) {
         return switch (why) {
-            case ALARM -> "Everything with " + names.dog() + " rests. Your trainer speaks with you first.";
-            case RED_FLAG -> "This rests until " + seenBy(names.shutBy()) + " has seen " + names.dog() + ".";
-            case RESTED -> "Your trainer has rested this one.";
-            case UNDECIDED -> "This rests until your trainer says what comes next.";
-            case TOO_MUCH -> easier ? "Stay on this easier step. Your trainer checks the harder one first." : "This rests until your trainer has looked.";
-            case PARKED -> "This rests" + (names.parkedUntil() == null ? "." : " until " + Dates.longDate(names.parkedUntil()) + ".");
-            case WAITS -> "This waits for " + names.waitsFor() + ".";
-            case PUT_LOWER -> "Your trainer took this one step back.";
-            case STOPPED_TODAY -> "No more of this today. Tomorrow again.";
-            case HEAT -> "Too hot outdoors now. Wait until it is cooler.";
-            case GROWN_UPS_ONLY -> "This one is for grown-ups.";
-            case ADULT_MISSING -> "An adult must be there. Tap who it is.";
+            case RED_FLAG -> Words.say("rest.RED_FLAG", names.dog(), seenBy(names.shutBy()));
+            case TOO_MUCH -> Words.say(easier ? "rest.TOO_MUCH.easier" : "rest.TOO_MUCH");
+            case PARKED -> names.parkedUntil() == null ? Words.say("rest.PARKED") : Words.say("rest.PARKED.until", Dates.longDate(names.parkedUntil()));
+            case WAITS -> Words.say("rest.WAITS", names.waitsFor());
+            case ALARM, RESTED, UNDECIDED, PUT_LOWER, STOPPED_TODAY, HEAT, GROWN_UPS_ONLY, ADULT_MISSING -> Words.say("rest." + why, names.dog());
         };
     }
 
     private static String seenBy(List<RedFlag> flags) {
-        return flags.isEmpty() ? "somebody" : flags.stream().map(GateWords::clearedBy).distinct().collect(Collectors.joining(" and "));
+        return flags.isEmpty() ? Words.say("rest.RED_FLAG.somebody") : flags.stream().map(GateWords::clearedBy).distinct().collect(Collectors.collectingAndThen(Collectors.toList(), Words::list));
     }
 
     /** For the trainer, of what was tapped all the same. */

@@ -44,7 +44,7 @@ public final class MeasureWords {
     public static String how(Measure m) {
         return switch (m.kind()) {
             case DISTANCE -> "It sees, gets a second, looks back, you pay. Tap each look.";
-            case NOISE -> "One noise, then a piece. Tap each one.";
+            case NOISE -> "One noise, then a treat. Tap each one.";
             case ALONE -> "Out, stay as long as the list says, back before it starts.";
             case ZONE -> "Touch where the phone says, a second each. Feed while you touch.";
             case SITTING -> "Sit where some pass. Tap what passes and what it does.";

@@ -30,7 +30,7 @@ public final class StepDifferences {
                 new Difference("Food", PayWords.of(saved.teaching().fed()), PayWords.of(yours.teaching().fed())),
                 new Difference("Equipment", saved.teaching().equipment(), yours.teaching().equipment()),
                 new Difference("Helper", saved.teaching().helper().words(), yours.teaching().helper().words()),
-                new Difference("What can slip", slips(saved), slips(yours)),
+                new Difference("Typical mistakes", slips(saved), slips(yours)),
                 new Difference("Chain", String.join(", ", saved.teaching().events()), String.join(", ", yours.teaching().events())),
                 new Difference("Pay every", every(saved), every(yours)),
                 new Difference("Paid with, mixed", mix(saved), mix(yours)),

@@ -46,7 +46,7 @@ public class WeekCalendar {
         event.removeIf(p -> p instanceof DtStamp);
         event.add(new DtStamp(plannedAt));
         event.add(new Uid("session-" + practice + "-" + household + "-" + session.dog().id() + "-" + session.at() + "@cahier"));
-        event.add(new Description(session.minutes() + " min at most. Stop while the dog wants more."));
+        event.add(new Description(session.minutes() + " min at most. Ending early is fine."));
         return event;
     }
 }

@@ -118,13 +118,13 @@ class AloneTest extends AppTest {
     @Test
     void hoursThatNobodyCoversAreCounted() throws Exception {
         String to = "/households/" + home.id + "/hours";
-        page().andExpect(content().string(containsString("Nobody is missing")));
+        page().andExpect(content().string(containsString("Somebody is there at all times")));
         send(to, "weekday", "2", "from", "9:00", "to", "12:30", "cover", "");
         send(to, "weekday", "4", "from", "09:00", "to", "17:00", "cover", "Mrs Aldous");
         page().andExpect(content().string(allOf(containsString("1 gap to fill"), containsString("Tuesday"), containsString("9:00 to 12:30"), containsString("Mrs Aldous"))));
         HoursAway gap = asEdda(() -> departures.hours(edda().practice(), home.id)).get(0);
         send(to + "/" + gap.id() + "/cover", "cover", "A sitter");
-        page().andExpect(content().string(containsString("Nobody is missing")));
+        page().andExpect(content().string(containsString("Somebody is there at all times")));
         send(to + "/" + gap.id() + "/remove");
         page().andExpect(content().string(not(containsString("A sitter"))));
         send(to, "weekday", "1", "from", "12:00", "to", "9:00").andExpect(flash().attribute("refusal", containsString("end after they begin, were “12:00” to “9:00”")));

@@ -96,7 +96,7 @@ class WatchesTest extends AppTest {
             assertThat(s.to()).isBetween(30.7, 31.3);
         });
         assertThat(heard.findings().levels()).hasSize(900);
-        open("/baselines/" + heard.id() + "/watch").andExpect(content().string(allOf(containsString("It gets worse"), containsString("First sign after 12\u00a0s of 15\u00a0min."), containsString("vocal, 0:"), containsString("class=\"level\""),
+        open("/baselines/" + heard.id() + "/watch").andExpect(content().string(allOf(containsString("Gets worse"), containsString("First sign after 12\u00a0s of 15\u00a0min."), containsString("vocal, 0:"), containsString("class=\"level\""),
                 containsString("Pacing, clawing and drooling are not heard."))));
         send("/baselines/" + heard.id() + "/watch", "spells", "vocal, 0:12, 0:31\npacing, 4:00, 4:20\nvocal, 14:00, 14:30", "watched", "15 min");
         open("/baselines/" + heard.id() + "/watch").andExpect(content().string(allOf(containsString("It comes in spells"), containsString("pacing, 4:00, 4:20"), containsString("class=\"level\""))));
@@ -136,7 +136,7 @@ class WatchesTest extends AppTest {
         open("/households/" + home.id + "/alone").andExpect(content().string(containsString("They cannot be compared")));
         assertThat(heard.measured()).as("it says nothing of where to start").isEmpty();
         send("/baselines/" + heard.id() + "/watch", "spells", "vocal, 0:00, 1:00", "watched", "1 min");
-        open("/baselines/" + heard.id() + "/watch").andExpect(content().string(containsString("It goes on and on")));
+        open("/baselines/" + heard.id() + "/watch").andExpect(content().string(containsString("Distressed most of the time")));
     }
 
     @Test
@@ -155,17 +155,17 @@ class WatchesTest extends AppTest {
             clock.pass(Duration.ofMinutes(4));
             trainer.click("text=End the watch");
             trainer.click("text=What it says");
-            assertThat(trainer.locator("#pattern")).hasText("It settles");
+            assertThat(trainer.locator("#pattern")).hasText("Settles after a while");
             trainer.navigate("/households/" + home.id + "/baselines");
             trainer.click("summary:has-text('from a recording or typed')");
             trainer.setInputFiles("#file", wav);
             trainer.locator("#watch label:has-text('Loose')").click();
-            trainer.click("text=Read it");
+            trainer.click("text=Read the watch");
             assertThat(trainer.locator("h1")).containsText("left loose");
             assertThat(trainer.locator("#spells")).hasValue(Pattern.compile("vocal, 0:1[12].*", Pattern.DOTALL));
             trainer.fill("#spells", "vocal, 0:12, 0:31");
-            trainer.click("text=Put it right");
-            assertThat(trainer.locator("#pattern")).hasText("It settles");
+            trainer.click("text=Correct it");
+            assertThat(trainer.locator("#pattern")).hasText("Settles after a while");
             putRightOnTheDrawing(trainer);
             trainer.click("text=Time alone >> nth=0");
             assertThat(trainer.locator(".note .say").first()).hasText("Leave it loose");
@@ -193,7 +193,7 @@ class WatchesTest extends AppTest {
         assertThat(end).isHidden();
         trainer.fill("#spells", "vocal, 0:12, 0:31");
         assertThat(end).isVisible();
-        trainer.click("text=Put it right");
+        trainer.click("text=Correct it");
     }
 
     @Test
@@ -214,7 +214,7 @@ class WatchesTest extends AppTest {
         upload("spells.csv", "\uFEFFsign,from,to\nvocal,12.5,14\ndrooling;60;120\n".getBytes(StandardCharsets.UTF_8), "loose").andExpect(status().isFound());
         assertThat(watches().get(0).findings().spellsOrNone()).extracting(Findings.Spell::sign).containsExactly(Findings.Sign.VOCAL, Findings.Sign.DROOLING);
         upload("quiet.wav", recording("quiet"), "loose");
-        open("/baselines/" + watches().get(0).id() + "/watch").andExpect(content().string(allOf(containsString("No sign noted"), containsString("Silence is not calm: look at how it lies"))));
+        open("/baselines/" + watches().get(0).id() + "/watch").andExpect(content().string(allOf(containsString("No sign noted"), containsString("A quiet dog is not always a calm dog: look at how it lies"))));
     }
 
     @Test

@@ -18,7 +18,7 @@ class BenchTest extends AppTest {
         open("/bench").andExpect(redirectedUrl("/bench/sight-line"));
         open("/bench/sight-line").andExpect(content().string(allOf(containsString("m seen"), containsString("value=\"20\""))));
         open("/bench/sight-line?path=20&pieces=3&pace=WALKING&lead=2&from=-40&to=-2&at=10&from=2&to=40&at=10").andExpect(content().string(allOf(
-                containsString("Too short"), containsString("5.7 s in view, 6.5 s needed for 3 pieces."), containsString("Or pay 2 pieces"), containsString("8 m seen"), containsString("Nobody inside 3\u00a0m (10\u00a0ft) of you"))));
+                containsString("Too short"), containsString("5.7 s in view, 6.5 s needed for 3 treats."), containsString("Or pay 2 treats"), containsString("8 m seen"), containsString("Nobody inside 3\u00a0m (10\u00a0ft) of you"))));
         open("/bench/sight-line?path=20&pieces=3&pace=WALKING&lead=2&from=-40&to=40&at=10").andExpect(content().string(allOf(containsString("The path is hidden"), not(containsString("It appears near")))));
         open("/bench/sight-line?path=2&pieces=1&pace=WALKING&lead=2").andExpect(content().string(containsString("Inside the lead")));
         open("/bench/sight-line?path=2&pieces=1&pace=WALKING&lead=2&wrapped=1.5").andExpect(content().string(allOf(not(containsString("Inside the lead")), containsString("value=\"1.5\""))));
@@ -69,11 +69,11 @@ class BenchTest extends AppTest {
 
     @Test
     void provisionsSayWhatIsMissingAndWhetherThePlaceSuits() throws Exception {
-        open("/bench/provisions").andExpect(content().string(allOf(containsString("50 pieces"), containsString("13 biscuits to cut, 25\u00a0g, 88\u00a0kcal."))));
-        open("/bench/provisions?minutes=45&idle=1.5&passers=10&each=2&jackpots=3&cuts=4&carried=60&seen=8&during=10").andExpect(content().string(allOf(containsString("5 pieces short: you carry 60."),
+        open("/bench/provisions").andExpect(content().string(allOf(containsString("50 treats"), containsString("13 biscuits to cut, 25\u00a0g, 88\u00a0kcal."))));
+        open("/bench/provisions?minutes=45&idle=1.5&passers=10&each=2&jackpots=3&cuts=4&carried=60&seen=8&during=10").andExpect(content().string(allOf(containsString("5 treats short: you carry 60."),
                 containsString("One every 1.3 min: too busy."))));
         open("/bench/provisions?minutes=45&idle=1.5&passers=10&each=2&jackpots=3&cuts=4&seen=0").andExpect(content().string(allOf(containsString("Nobody in 10 min: too empty."), not(containsString("short:")))));
         open("/bench/provisions?minutes=0&idle=9&passers=x&each=2&jackpots=3&cuts=4").andExpect(content().string(allOf(containsString("Minutes must be a whole number from 1 to 480, was “0”."),
-                containsString("Minutes between two pieces must be a number of minutes from 1 to 2, was “9”."), containsString("Passers-by must be a whole number from 0 to 500, was “x”."))));
+                containsString("Minutes between two treats must be a number of minutes from 1 to 2, was “9”."), containsString("Passers-by must be a whole number from 0 to 500, was “x”."))));
     }
 }

@@ -183,7 +183,7 @@ class BookPagesTest extends AppTest {
         sendStep("/steps/" + home.stepNow(), "pass", "BLOCKS");
         home.practise("cmmcm");
         assertThat(home.suggestion().suggested()).isEqualTo(Decision.SPLIT);
-        open(book()).andExpect(says("2 of the last block of 5 clean."));
+        open(book()).andExpect(says("2 of the 5 reps in the last block were clean."));
     }
 
     @Test

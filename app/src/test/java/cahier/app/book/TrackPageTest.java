@@ -274,7 +274,7 @@ class TrackPageTest extends AppTest {
         Decided applied = home.history().stream().filter(d -> d.state() == Decided.State.APPLIED).findFirst().orElseThrow();
         assertThat(asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().items().get(0).number()).isEqualTo(2);
         mvc.perform(get("/o/" + home.token))
-                .andExpect(content().string(allOf(containsString("Step up. 5 of the last 5 clean, 5 in a row."), containsString("step 2"))));
+                .andExpect(content().string(allOf(containsString("Step up. 5 of the last 5 reps were clean, 5 in a row."), containsString("step 2"))));
         page().andExpect(content().string(allOf(containsString("By the rule, Test home"), containsString("Undo"))));
         send("/decisions/" + applied.id() + "/undo", "back", "/").andExpect(status().is3xxRedirection());
         assertThat(home.roadmap().number()).as("taken back stays taken back").isEqualTo(1);

@@ -129,7 +129,7 @@ class DeskTest extends AppTest {
         home.post("questions", "{\"id\":\"" + UUID.randomUUID() + "\",\"words\":\"May I use cheese?\",\"at\":\"" + now() + "\"}");
         DeskRow row = rows().stream().filter(r -> r.household().id() == home.id).findFirst().orElseThrow();
         assertThat(row.verdict() + " " + row.why()).as("35 points against 30").isEqualTo("A question. “May I use cheese?”");
-        assertThat(row.second()).startsWith("Step up. 5 of the last 5 clean");
+        assertThat(row.second()).startsWith("Step up. 5 of the last 5 reps were clean");
         assertThat(row.more()).isZero();
         assertThat(row.kinds()).containsExactlyInAnyOrder(DeskRow.Kind.QUESTION, DeskRow.Kind.DECISION);
         assertThat(turned(DeskRow.Kind.QUESTION, 1).rows()).extracting(r -> r.household().id()).contains(home.id);

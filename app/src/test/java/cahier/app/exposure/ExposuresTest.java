@@ -202,7 +202,7 @@ class ExposuresTest extends AppTest {
     void anOwnStepAndAGoalGiveTheHonestCount() throws Exception {
         meet(24, "UNPROMPTED", "UNPROMPTED", "UNPROMPTED", "UNPROMPTED", "UNPROMPTED");
         send("/households/" + home.id + "/distances", "dog", Long.toString(dog), "kind", "DOG", "metres", "24 m", "step", "2 m", "goal", "20 m");
-        page().andExpect(content().string(containsString("2 steps closer, about 10 looks and 50 pieces, if it goes on like this.")));
+        page().andExpect(content().string(containsString("2 steps closer, about 10 looks and 50 treats, if it goes on like this.")));
         meet(24, "UNPROMPTED", "UNPROMPTED", "UNPROMPTED", "UNPROMPTED", "UNPROMPTED");
         page().andExpect(content().string(allOf(containsString("Closer: 22"), containsString("1 step closer, about 5 looks"))));
         meet(22, "REACTED");

@@ -30,21 +30,21 @@ class FoodLinesTest extends AppTest {
 
     @Test
     void whatFitsSaysWhatToCutAndWhatComesOffTheMeals() {
-        assertThat(line(8.4, 28).pieces()).isEqualTo("28 pieces of 0.5\u00a0g a day: 49 of 55\u00a0kcal for treats.");
-        assertThat(line(8.4, 28).todo()).isEqualTo("7 biscuits to cut, 14\u00a0g off the meals.");
-        assertThat(line(30, 1).pieces()).startsWith("1 piece of");
+        assertThat(line(8.4, 28).treats()).isEqualTo("28 treats of 0.5\u00a0g a day: 49 of 55\u00a0kcal for treats.");
+        assertThat(line(8.4, 28).todo()).isEqualTo("Cut 7 biscuits, and give 14\u00a0g less at meals.");
+        assertThat(line(30, 1).treats()).startsWith("1 treat of");
     }
 
     @Test
     void whatDoesNotFitSaysTheSizeThatWouldOrThatTheRationPays() {
-        assertThat(line(8.4, 60).todo()).isEqualTo("Too much: pieces of 0.26\u00a0g would fit. 29\u00a0g off the meals.");
-        assertThat(line(2, 300).todo()).isEqualTo("Too much: pay from its ordinary food.");
+        assertThat(line(8.4, 60).todo()).isEqualTo("Too many treats: cut them to 0.26\u00a0g, and give 29\u00a0g less at meals.");
+        assertThat(line(2, 300).todo()).isEqualTo("Too many treats: pay with its ordinary food.");
     }
 
     @Test
     void theSheetAndTheBriefCarryIt() throws Exception {
         Home home = homes.make(edda(), TrackKind.SKILL, 2);
         long sheet = asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().id();
-        open("/sheets/" + sheet).andExpect(content().string(allOf(containsString("16 pieces of 0.5\u00a0g a day: 28 of 55\u00a0kcal for treats."), containsString("4 biscuits to cut"))));
+        open("/sheets/" + sheet).andExpect(content().string(allOf(containsString("16 treats of 0.5\u00a0g a day: 28 of 55\u00a0kcal for treats."), containsString("Cut 4 biscuits, and give"))));
     }
 }

@@ -66,7 +66,7 @@ class ForecastsTest extends AppTest {
         assertThat(often.stands()).startsWith("It stands on ").endsWith(" and on 4 days of this household.");
         open("/tracks/" + home.track).andExpect(content().string(containsString(often.stands())));
         assertThat(often.forecast().middle().orElseThrow()).isAfter(today());
-        assertThat(often.plain()).startsWith("As you practise now: about ");
+        assertThat(often.plain()).startsWith("If you go on like this: most likely about ");
         open("/tracks/" + home.track).andExpect(content().string(allOf(containsString(often.headline()), containsString("Eight in ten between "), containsString(often.leastReps()), not(containsString("By the lesson on")))));
         mvc.perform(get("/o/" + home.token + "/progress")).andExpect(content().string(containsString(often.plain())));
         clock.pass(Duration.ofDays(25));

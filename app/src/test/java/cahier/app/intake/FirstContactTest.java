@@ -253,13 +253,13 @@ class FirstContactTest extends AppTest {
 
     @Test
     void theBookSaysWhatTheNextHomeworkAsksOfTheirDay() throws Exception {
-        open(household()).andExpect(says("The next homework asks for up to 10\u00a0min and 16 pieces a day."));
+        open(household()).andExpect(says("The next homework takes up to 10\u00a0min and 16 treats a day."));
         send(intake() + "/home", "version", "0", "dailyMinutes", "8");
-        open(household()).andExpect(says("<p class=\"heavy\">The next homework asks for up to 10\u00a0min and 16 pieces a day; they have 8\u00a0min.</p>"));
+        open(household()).andExpect(says("<p class=\"heavy\">The next homework takes up to 10\u00a0min and 16 treats a day. They have 8\u00a0min.</p>"));
         for (String template : List.of("down", "front", "fetch")) {
             send(household() + "/tracks", "version", "0", "dog", Long.toString(dog), "template", template);
         }
-        open(household()).andExpect(says("The next homework asks for up to 26\u00a0min and 36 pieces a day; they have 8\u00a0min. Leave out “Front” first. 1 more open track stays out."));
+        open(household()).andExpect(says("The next homework takes up to 26\u00a0min and 36 treats a day. They have 8\u00a0min: leave out “Front” first. 1 more open track stays out."));
     }
 
     @Test

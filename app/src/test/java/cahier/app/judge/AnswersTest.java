@@ -208,7 +208,7 @@ class AnswersTest extends AppTest {
         home.practise("cmc");
         clock.pass(Duration.ofDays(7));
         assertThat(says(home.suggestion())).isEqualTo("REFRESH STALE");
-        assertThat(SuggestionWords.evidence(home.suggestion().grounds())).contains("No reps for 7 days.");
+        assertThat(SuggestionWords.evidence(home.suggestion().grounds())).contains("Not practised for 7 days.");
     }
 
     @Test

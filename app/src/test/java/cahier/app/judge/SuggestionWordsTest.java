@@ -35,8 +35,8 @@ class SuggestionWordsTest {
     @Test
     void aPassSaysTheCountThenTheRunThenWhoAndWhere() {
         Grounds up = grounds(Decision.UP, Cause.PASSED, List.of(), reason(Reason.Code.RUN, 6, 0));
-        assertThat(SuggestionWords.evidence(up)).containsExactly("15 of the last 18 clean, 6 in a row.", "With 2 handlers.");
-        assertThat(SuggestionWords.headline(up)).isEqualTo("15 of the last 18 clean, 6 in a row.");
+        assertThat(SuggestionWords.evidence(up)).containsExactly("15 of the last 18 reps were clean, 6 in a row.", "With 2 handlers.");
+        assertThat(SuggestionWords.headline(up)).isEqualTo("15 of the last 18 reps were clean, 6 in a row.");
         assertThat(SuggestionWords.odds(up)).isEqualTo("73\u00a0in\u00a0100");
     }
 
@@ -46,9 +46,9 @@ class SuggestionWordsTest {
                 new Missing(Missing.What.PEOPLE, 2), new Missing(Missing.What.PLACES, 1), new Missing(Missing.What.SESSIONS, 1),
                 new Missing(Missing.What.COLD_CLEAN, 1));
         Grounds stay = grounds(Decision.STAY, Cause.NOT_YET, missing, reason(Reason.Code.RUN, 1, 0));
-        assertThat(SuggestionWords.headline(stay)).isEqualTo("2 more clean in a row, 1 more day, 2 more people, 1 more place, "
-                + "1 more session, 1 more clean at the first try of a session.");
-        assertThat(SuggestionWords.evidence(stay).get(0)).isEqualTo("15 of the last 18 clean.");
+        assertThat(SuggestionWords.headline(stay)).isEqualTo("2 more clean reps in a row, 1 more day, 2 more people, 1 more place, "
+                + "1 more session, 1 more clean first rep of a session.");
+        assertThat(SuggestionWords.evidence(stay).get(0)).isEqualTo("15 of the last 18 reps were clean.");
     }
 
     @ParameterizedTest
@@ -62,18 +62,18 @@ class SuggestionWordsTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "TOO_MUCH_RECENT    | 2  | 1  | Too much, twice, in the last session.",
-        "TOO_MUCH_IN_LAST   | 3  | 60 | Too much, 3 times, in the last 60 reps of the track.",
-        "TOO_MUCH_IN_LATEST | 1  | 0  | Too much again, once, on the step it went back to.",
-        "CLEAN_OF_LAST      | 4  | 10 | 4 of the last 10 clean.",
-        "OFF_OF_LAST        | 6  | 10 | 6 of the last 10 missed or too much.",
-        "OTHERS_CLEAN       | 9  | 10 | Without Colm: 9 of 10 clean.",
-        "GAP_IN_A_ROW       | 3  | 3  | 3 times in a row now.",
-        "DAYS_SINCE_REP     | 9  | 0  | No reps for 9 days.",
-        "REPS_IN_VISIT      | 64 | 0  | 64 reps at this step.",
-        "DAYS_IN_VISIT      | 43 | 0  | 43 days at this step.",
-        "CLEAN_OF_BLOCK     | 1  | 5  | 1 of the last block of 5 clean.",
-        "LEFT_BEFORE        | 1  | 0  | It was left by a step back before."})
+        "TOO_MUCH_RECENT    | 2  | 1  | It was too much twice in the last session.",
+        "TOO_MUCH_IN_LAST   | 3  | 60 | It was too much 3 times in the last 60 reps of this track.",
+        "TOO_MUCH_IN_LATEST | 1  | 0  | It was too much again, once, on the step it went back to.",
+        "CLEAN_OF_LAST      | 4  | 10 | 4 of the last 10 reps were clean.",
+        "OFF_OF_LAST        | 6  | 10 | 6 of the last 10 reps were missed or too much.",
+        "OTHERS_CLEAN       | 9  | 10 | Without Colm, 9 of 10 reps were clean.",
+        "GAP_IN_A_ROW       | 3  | 3  | That is 3 times in a row now.",
+        "DAYS_SINCE_REP     | 9  | 0  | Not practised for 9 days.",
+        "REPS_IN_VISIT      | 64 | 0  | 64 reps at this step so far.",
+        "DAYS_IN_VISIT      | 43 | 0  | 43 days at this step so far.",
+        "CLEAN_OF_BLOCK     | 1  | 5  | 1 of the 5 reps in the last block was clean.",
+        "LEFT_BEFORE        | 1  | 0  | It needed a step back here before."})
     void everyReasonIsASentenceWithItsFigure(Reason.Code code, int value, int of, String sentence) {
         assertThat(SuggestionWords.evidence(grounds(Decision.CALL, Cause.STUCK, List.of(), reason(code, value, of)))).containsExactly(sentence);
     }
@@ -87,6 +87,6 @@ class SuggestionWordsTest {
     @Test
     void aCallForTooMuchSaysThatTheStepRests() {
         assertThat(SuggestionWords.evidence(grounds(Decision.CALL, Cause.TOO_MUCH_OFTEN, List.of(), reason(Reason.Code.TOO_MUCH_RECENT, 3, 4))))
-                .containsExactly("Too much, 3 times, in the last 4 sessions.", "Rest this step until you have spoken.");
+                .containsExactly("It was too much 3 times in the last 4 sessions.", "Rest this step until you have spoken with them.");
     }
 }

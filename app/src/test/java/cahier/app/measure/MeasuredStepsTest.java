@@ -104,7 +104,7 @@ class MeasuredStepsTest extends AppTest {
             open(page).andExpect(content().string(containsString("22.8")));
         }
         phone("").andExpect(content().string(allOf(containsString("start at 22.8"), containsString("/met#dog=" + dog + "&amp;kind=DOG"))));
-        phone("/progress").andExpect(content().string(allOf(containsString("22.8\u00a0m (75\u00a0ft) now, 8\u00a0m (26\u00a0ft) is the goal."), containsString("At the least 110 reps to the goal."))));
+        phone("/progress").andExpect(content().string(allOf(containsString("22.8\u00a0m (75\u00a0ft) now, 8\u00a0m (26\u00a0ft) is the goal."), containsString("At least 110 more clean reps to the goal."))));
         phone("/practice/" + home.stepNow()).andExpect(redirectedUrl("/o/" + home.token + "/met#dog=" + dog + "&kind=DOG"));
         phone("/met").andExpect(content().string(containsString("data-now=\"22.8\"")));
         open("/households/" + home.id + "/distances").andExpect(content().string(allOf(containsString("Reps of"), containsString("Answers the cue in 0.9"), containsString("Calm while coming 6 of 6."))));

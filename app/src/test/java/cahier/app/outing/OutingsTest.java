@@ -128,7 +128,7 @@ class OutingsTest extends AppTest {
             owner.waitForSelector("body[data-ready]");
             owner.fill("#carried", "many");
             owner.locator("[data-seen=CALM][data-kind=PERSON]").click();
-            assertThat(owner.locator("#missing")).hasText("Pieces must be a whole number up to 2000, was “many”.");
+            assertThat(owner.locator("#missing")).hasText("Treats must be a whole number up to 2000, was “many”.");
             owner.fill("#carried", "50");
             owner.context().setOffline(true);
             owner.locator("[data-seen=CALM][data-kind=PERSON]").click();

@@ -80,10 +80,10 @@ class PassingTest extends AppTest {
         count(id, began, 10, 9).andExpect(status().isOk());
         count(id, began, 10, 9).andExpect(status().isOk());
         String line = "kitchen, " + hour + " to " + (hour + 1);
-        open("/households/" + home.id + "/passing").andExpect(content().string(allOf(containsString(line), containsString("Too busy: one every 1.1\u00a0min."), containsString("Keep the week out of it"))));
+        open("/households/" + home.id + "/passing").andExpect(content().string(allOf(containsString(line), containsString("Too busy: one every 1.1\u00a0min."), containsString("Avoid this hour in the week"))));
         send("/households/" + home.id + "/passing/busy", "place", "kitchen", "hour", Integer.toString(hour)).andExpect(redirectedUrl("/households/" + home.id + "/passing"));
         assertThat(home.facts().places().get(0).isBusyDailyAt(hour)).isTrue();
-        open("/households/" + home.id + "/passing").andExpect(content().string(allOf(containsString("The week keeps out of it."), not(containsString("Keep the week out of it")))));
+        open("/households/" + home.id + "/passing").andExpect(content().string(allOf(containsString("The week keeps out of it."), not(containsString("Avoid this hour in the week")))));
         count(UUID.randomUUID().toString(), began.minus(Duration.ofHours(2)), 12, 2);
         assertThat(passers().best()).hasValueSatisfying(h -> assertThat(h.hour()).isEqualTo((hour + 22) % 24));
         open("/households/" + home.id + "/week").andExpect(status().isOk());

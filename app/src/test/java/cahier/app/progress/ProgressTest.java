@@ -38,7 +38,7 @@ class ProgressTest extends AppTest {
         clock.pass(Duration.ofHours(4));
         home.practise("Marit", "cm");
         home.overrule(Decision.BACK);
-        assertThat(of(home).get(0).words()).isEqualTo("Step 1 of 3. Once a step back, which is part of it. At the least 15 reps to the goal.");
+        assertThat(of(home).get(0).words()).isEqualTo("Step 1 of 3. Once a step back, which is part of it. At least 15 more clean reps to the goal.");
         assertThat(of(home).get(0).who()).isEqualTo("In the last two weeks: Dele 5, Marit 2 reps.");
         mvc.perform(get("/o/" + home.token + "/progress")).andExpect(status().isOk()).andExpect(content().string(allOf(containsString("Once a step back"), containsString("Leave it"))));
         mvc.perform(get("/o/no-such-link/progress")).andExpect(status().isNotFound());

@@ -116,7 +116,7 @@ PracticeScope.within(tamsin.practice(), () -> tracks.add(tamsin.practice(), Trac
         tryOnce("HELPED");
         assertThat(home.roadmap().current()).hasValueSatisfying(s -> assertThat(s.id()).isEqualTo(last));
         assertThat(home.suggestion().cause()).isEqualTo(Cause.REOPENED);
-        open(tamsin, "/").andExpect(content().string(containsString("Work it again."))).andExpect(content().string(containsString("2 of the last 2 cold reps since the goal not clean.")));
+        open(tamsin, "/").andExpect(content().string(containsString("Work on it again."))).andExpect(content().string(containsString("2 of the last 2 cold reps since the goal were not clean.")));
         clock.pass(Duration.ofDays(9));
         round();
         assertThat(home.suggestion().cause()).as("a pause does not take it away").isEqualTo(Cause.REOPENED);

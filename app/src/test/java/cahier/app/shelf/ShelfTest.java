@@ -308,7 +308,7 @@ class ShelfTest {
         }
     }
 
-    private static final Set<String> THINGS = Set.of("pieces", "food", "piece", "lead", "harness", "line", "muzzle", "crate", "mat", "bed", "chew", "toy", "toys", "recorder", "recording", "kibble",
+    private static final Set<String> THINGS = Set.of("treats", "food", "treat", "lead", "harness", "line", "muzzle", "crate", "mat", "bed", "chew", "toy", "toys", "recorder", "recording", "kibble",
             "better", "dish", "towel", "water", "whistle", "alone", "floor", "alley", "makes", "door", "collar", "out", "leaving", "pant", "doubt", "chewer", "one");
 
     /** What has to be at hand is a thing that is known, and every slip has a remedy. */
@@ -368,7 +368,7 @@ class ShelfTest {
         assertThat(step(steps("fetch"), "Takes it").teaching().slips()).contains(Slip.JUMPED_ON);
         assertThat(step(steps("dogs-and-people"), "At the edge of the path").teaching().has(Trait.UNTIL_CLEAN)).isTrue();
         assertThat(step(steps("dogs-and-people", END_BY_CLOCK), "At the edge of the path").teaching().has(Trait.UNTIL_CLEAN)).isFalse();
-        assertThat(steps("noises", PAIR_MARKER).get(3).how()).contains("then your marker and a piece");
+        assertThat(steps("noises", PAIR_MARKER).get(3).how()).contains("then your marker and a treat");
         assertThat(steps("front", FINISH_STAND).get(0).teaching().slips()).doesNotContain(Slip.HOVERED);
         assertThat(steps("being-alone", ALONE_CRATED)).extracting(StepPlan::title).contains("Crate half shut");
         assertThat(steps("being-alone", HOME_LIE_AND_PAY)).filteredOn(s -> s.title().equals("Departures")).singleElement().extracting(StepPlan::how).asString().contains("lies down");

@@ -146,7 +146,7 @@ class FirstHouseholdTest extends AppTest {
         open(trainer, name);
         Locator track = trainer.locator(".track");
         assertThat(track.locator(".note")).containsText("Step up");
-        assertThat(track.locator(".note")).containsText("7 of the last 8 clean, 7 in a row.");
+        assertThat(track.locator(".note")).containsText("7 of the last 8 reps were clean, 7 in a row.");
         assertThat(trainer.locator(".head")).containsText("Joss held the food.");
         Browser.fits(trainer);
         track.locator(".note").getByText("Accept").click();
@@ -157,10 +157,10 @@ class FirstHouseholdTest extends AppTest {
         track.locator(".note").getByText("Overrule…").click();
         Browser.fits(trainer);
         trainer.click("label:has-text('Stay at 1')");
-        trainer.click("text=Write it down");
+        trainer.click("text=Save decision");
         assertThat(trainer.locator(".no")).hasText("must say why: tick a reason or write one");
         trainer.getByLabel("In your words").fill("Halima has not tried yet");
-        trainer.click("text=Write it down");
+        trainer.click("text=Save decision");
         assertThat(trainer.locator("main")).containsText("Halima has not tried yet");
         assertThat(trainer.locator(".history")).containsText("Imre decided so instead of “Step up”.");
         trainer.locator(".steps tbody tr").nth(1).locator("summary").click();

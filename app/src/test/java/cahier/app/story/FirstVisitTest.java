@@ -54,7 +54,7 @@ class FirstVisitTest extends AppTest {
         Trainer.tab(trainer, "Intake");
         trainer.getByLabel("In their own words").fill("Walk past other dogs without a scene");
         trainer.getByLabel("About").selectOption("DOGS");
-        trainer.getByLabel("What moves the dog").selectOption("AFRAID");
+        trainer.getByLabel("Why the dog does it").selectOption("AFRAID");
         trainer.click("text=Add it");
         assertThat(trainer.locator("#wishes")).containsText("Walk past other dogs without a scene");
         trainer.getByLabel("Minutes a day").fill("half an hour");
@@ -73,7 +73,7 @@ class FirstVisitTest extends AppTest {
         trainer.click("text=Write down a red flag");
         trainer.click("label:has-text('A growl or snap at a child')");
         trainer.getByLabel("What was seen").fill("Growled at Pia when she took a ball from his bed, Sunday evening");
-        trainer.click("text=Write it down");
+        trainer.click("text=Raise red flag");
         assertThat(trainer.locator("#flags .margin")).containsText("Shut for Bracken");
         trainer.locator("#flags").getByText("Letter").click();
         assertThat(trainer.locator(".letter")).containsText("To a qualified behaviourist");
@@ -114,7 +114,7 @@ class FirstVisitTest extends AppTest {
     private static void chooseTheMethod(Page trainer) {
         Trainer.tab(trainer, "Method");
         trainer.click("label:has-text('A neutral marker, then reset')");
-        trainer.click("text=Keep the method");
+        trainer.click("text=Save method");
         assertThat(trainer.locator("main")).containsText("Kept for this household.");
         Browser.fits(trainer);
     }

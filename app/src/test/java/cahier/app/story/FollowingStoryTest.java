@@ -250,7 +250,7 @@ class FollowingStoryTest extends AppTest {
             Page trainer = browser.trainer(1280, 800, ColorScheme.LIGHT);
             trainer.navigate("/tracks/2");
             Locator note = trainer.locator(".track .note").filter(new Locator.FilterOptions().setHasText("Step up"));
-            assertThat(note).containsText("18 of the last 20 clean");
+            assertThat(note).containsText("18 of the last 20 reps were clean");
             assertThat(note).containsText("Newest rep");
         }
     }

@@ -73,7 +73,7 @@ class MeasuredStoryTest extends AppTest {
             assertThat(trainer.locator("#outlook")).containsText("When?");
             closeSession();
             trainer.navigate("/households/" + home.id);
-            assertThat(trainer.locator("main")).containsText("6 of the last 6 clean");
+            assertThat(trainer.locator("main")).containsText("6 of the last 6 reps were clean");
             assertThat(trainer.locator("main")).containsText("2 more sessions at the goal");
             trainer.navigate("/households/" + home.id + "/homework");
             assertThat(trainer.locator("main")).containsText("2 s, 5 s, 3 s, 10 s, 3 s, 2 s");
@@ -88,7 +88,7 @@ class MeasuredStoryTest extends AppTest {
             trainer.navigate("/households/" + home.id + "/distances");
             trainer.getByText("Set a distance, a step of your own, a goal").click();
             trainer.locator("input[name=metres]").first().fill("20 m");
-            trainer.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Set it")).click();
+            trainer.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Set distance")).click();
             Page owner = owner(browser, "/met#dog=");
             assertThat(owner.locator("#far")).hasValue("20");
             owner.click("#seen");

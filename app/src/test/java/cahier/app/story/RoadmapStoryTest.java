@@ -102,7 +102,7 @@ class RoadmapStoryTest extends AppTest {
         Trainer.tab(trainer, "Method");
         trainer.getByText("Early, while it happens").click();
         trainer.getByText("A neutral marker, then reset").click();
-        trainer.click("text=Keep the method");
+        trainer.click("text=Save method");
         assertThat(trainer.locator("h1")).hasText("What the method changes");
         assertThat(trainer.locator("main")).containsText("Down, Moss");
         assertThat(trainer.locator("main")).containsText("Say your try-again word once, softly.");
@@ -165,7 +165,7 @@ class RoadmapStoryTest extends AppTest {
         assertThat(trainer.locator(".page").first()).containsText("shared with the practice");
         trainer.getByLabel("Edit Follows the lure").click();
         trainer.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("On the lawn");
-        trainer.locator("details summary").getByText("What can slip").click();
+        trainer.locator("details summary").getByText("Typical mistakes").click();
         Browser.fits(trainer);
         trainer.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save").setExact(true)).click();
         assertThat(trainer.locator(".full li").first()).containsText("On the lawn");

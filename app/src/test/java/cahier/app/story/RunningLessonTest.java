@@ -99,7 +99,7 @@ class RunningLessonTest extends AppTest {
             Browser.isForAThumb(page);
             outcome(page, Outcome.CLEAN).click();
             waits(page, 1);
-            assertThat(page.locator("#stands")).containsText("1 of the last 1 clean.");
+            assertThat(page.locator("#stands")).containsText("1 of the last 1 rep was clean.");
             page.waitForSelector("body[data-kept]");
             page.context().setOffline(true);
             outcome(page, Outcome.CLEAN).click();

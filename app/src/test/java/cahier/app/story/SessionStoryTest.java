@@ -40,7 +40,7 @@ class SessionStoryTest extends AtTheDoor {
             Page owner = practise(browser);
             owner.getByText("Not yet").click();
             assertThat(owner.locator("#not-ready")).isVisible();
-            owner.getByText("Been out, calm, takes a piece").click();
+            owner.getByText("Been out, calm, takes a treat").click();
             assertThat(owner.locator("#not-ready")).isHidden();
             Browser.fits(owner);
             tap(owner, "Clean");

@@ -26,11 +26,11 @@ class WeekStoryTest extends AppTest {
             trainer.navigate("/households/" + home.id + "/week");
             Locator dele = trainer.getByLabel("Dele", new Page.GetByLabelOptions().setExact(true));
             dele.fill("evenings");
-            trainer.click("text=Keep and plan");
+            trainer.click("text=Save and plan");
             assertThat(trainer.locator(".flash.no")).containsText("Dele: a day must be Mon, Tue");
             assertThat(dele).hasValue("evenings");
             dele.fill("daily 13-23");
-            trainer.click("text=Keep and plan");
+            trainer.click("text=Save and plan");
             assertThat(dele).hasValue("daily 13:00-23:00");
             assertThat(trainer.locator(".note .say")).hasText("Everything fits");
             assertThat(trainer.locator("svg.weeksheet rect.spot")).hasCount(sessions(trainer).count());

@@ -4,7 +4,7 @@ package cahier.core.coach;
 public enum Advice {
     /** Too much: give room, end, no more of this track today. */
     STOP,
-    /** One sure win, then finish while the dog still wants more. */
+    /** One easy rep that will go well, then end. */
     END,
     /** Three reps one step easier. */
     EASE,

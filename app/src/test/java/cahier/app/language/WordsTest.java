@@ -1,0 +1,130 @@
+package cahier.app.language;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import eu.crydee.syllablecounter.SyllableCounter;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.MissingResourceException;
+import java.util.Properties;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** What stands in the bundles, where it is said, and whether an owner understands it. */
+class WordsTest {
+
+    private static final Path MAIN = Path.of("src", "main");
+    private static final Path LISTED = Path.of("..", "docs", "words.md");
+    /** Keys that owners read. */
+    private static final List<String> OWNERS = List.of("rest.", "when.", "way.");
+    private static final int MOST_WORDS = 12;
+    /** School years of reading: a child of ten has had five. */
+    private static final double MOST_YEARS = 5;
+    private static final Pattern SAID = Pattern.compile("(?<![\\w.])(?:Words\\.|#words\\.)?say\\(([^;]*)");
+    private static final Pattern LITERAL = Pattern.compile("[\"']([a-z][\\w.-]*)[\"']( \\+)?");
+
+    /** Each key, or the beginning of keys, that the sources name, with the files that do. */
+    private static SortedMap<String, List<String>> asked() throws IOException {
+        SortedMap<String, List<String>> asked = new TreeMap<>();
+        try (Stream<Path> files = Files.walk(MAIN)) {
+            for (Path file : files.filter(f -> f.toString().matches(".*\\.(java|html)")).sorted().toList()) {
+                Matcher said = SAID.matcher(Files.readString(file));
+                while (said.find()) {
+                    Matcher literal = LITERAL.matcher(said.group(1));
+                    while (literal.find()) {
+                        if (literal.group(1).contains(".")) {
+                            List<String> where = asked.computeIfAbsent(literal.group(1) + (literal.group(2) == null ? "" : "*"), k -> new ArrayList<>());
+                            String name = file.getFileName().toString();
+                            if (!where.contains(name)) {
+                                where.add(name);
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        return asked;
+    }
+
+    private static boolean covers(String asked, String key) {
+        return asked.endsWith("*") ? key.startsWith(asked.substring(0, asked.length() - 1)) : key.equals(asked);
+    }
+
+    private static SortedMap<String, String> bundle() {
+        SortedMap<String, String> bundle = new TreeMap<>();
+        try {
+            Properties properties = new Properties();
+            properties.load(Files.newBufferedReader(MAIN.resolve("resources/words/words.properties")));
+            properties.forEach((key, words) -> bundle.put(key.toString(), words.toString()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return bundle;
+    }
+
+    @Test
+    void everyKeyIsSaidSomewhereAndEveryOneThatIsAskedForIsThere() throws IOException {
+        SortedMap<String, List<String>> asked = asked();
+        assertThat(asked).hasSizeGreaterThan(30);
+        assertThat(bundle().keySet()).allSatisfy(key -> assertThat(asked.keySet()).as(key + " is said nowhere").anyMatch(a -> covers(a, key)));
+        assertThat(asked.keySet()).allSatisfy(a -> assertThat(Words.keys()).as(a + " is in no bundle").anyMatch(key -> covers(a, key)));
+    }
+
+    @Test
+    void theyAreListedForWhoeverReadsThemAloud() throws IOException {
+        SortedMap<String, List<String>> asked = asked();
+        StringBuilder list = new StringBuilder("# The words\n\nWhat stands in the bundles, written by `WordsTest` (`-Dwords.write=true`). What is not here yet stands in templates and classes.\n\n| key | English | where |\n|---|---|---|\n");
+        bundle().forEach((key, words) -> {
+            List<String> where = asked.entrySet().stream().filter(a -> covers(a.getKey(), key)).map(Map.Entry::getValue).flatMap(List::stream).distinct().toList();
+            list.append("| `").append(key).append("` | ").append(words.replace("|", "\\|")).append(" | ").append(String.join(", ", where)).append(" |\n");
+        });
+        if (Boolean.getBoolean("words.write")) {
+            Files.writeString(LISTED, list);
+        }
+        assertThat(Files.readString(LISTED)).as("docs/words.md is behind: run this test with -Dwords.write=true").isEqualTo(list.toString());
+    }
+
+    @Test
+    void anOwnerUnderstandsThem() {
+        SyllableCounter counter = new SyllableCounter();
+        List<String> sentences = new ArrayList<>();
+        bundle().forEach((key, words) -> {
+            if (OWNERS.stream().anyMatch(key::startsWith)) {
+                String said = words.replaceAll("\\{\\d, plural, (?:=\\d \\{[^}]*\\} ?|one \\{[^}]*\\} ?)*other \\{([^}]*)\\}\\}", "$1").replaceAll("\\{\\d\\}|#", "Pim");
+                Arrays.stream(said.split("(?<=[.?:])\\s+")).forEach(sentence -> {
+                    assertThat(sentence.split("\\s+")).as(key + ": " + sentence).hasSizeLessThanOrEqualTo(MOST_WORDS);
+                    sentences.add(sentence);
+                });
+            }
+        });
+        List<String> all = sentences.stream().flatMap(s -> Arrays.stream(s.replaceAll("[^\\w' ]", "").split("\\s+"))).toList();
+        double syllables = all.stream().mapToInt(counter::count).sum();
+        double years = 0.39 * all.size() / sentences.size() + 11.8 * syllables / all.size() - 15.59; // Flesch and Kincaid
+        assertThat(sentences).hasSizeGreaterThan(20);
+        assertThat(years).as("school years of reading").isBetween(-1.0, MOST_YEARS);
+    }
+
+    @Test
+    void oneAndManyAreSaidAsTheLanguageSaysThem() {
+        assertThat(Words.say("missing.PEOPLE", 1)).isEqualTo("1 more person");
+        assertThat(Words.say("missing.PEOPLE", 2)).isEqualTo("2 more people");
+        assertThat(Words.say("seen.clean", 0, 1)).isEqualTo("0 of the last 1 rep was clean.");
+        assertThat(Words.say("load.out", 1200)).isEqualTo("1,200 more open tracks stay out.");
+        assertThat(Words.say("seen.OTHERS_CLEAN", 9, 10, "O'Hara {0}")).as("a name is a name").isEqualTo("Without O'Hara {0}, 9 of 10 reps were clean.");
+        assertThat(Words.list(List.of())).isEmpty();
+        assertThat(Words.list(List.of("hall"))).isEqualTo("hall");
+        assertThat(Words.list(List.of("hall", "kitchen", "yard"))).isEqualTo("hall, kitchen and yard");
+        assertThatThrownBy(() -> Words.say("nobody.says.this")).isInstanceOf(MissingResourceException.class);
+    }
+}
