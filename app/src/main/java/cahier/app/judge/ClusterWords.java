@@ -1,6 +1,7 @@
 package cahier.app.judge;
 
 import cahier.app.draw.Glyph;
+import cahier.app.language.Words;
 import cahier.core.rep.Cluster;
 import java.util.List;
 import java.util.Locale;
@@ -14,24 +15,18 @@ final class ClusterWords {
     private ClusterWords() {
     }
 
-    /** "Make it five": from the sixth rep on it goes wrong more often, and with what odds. */
+    /** "End after five reps": from the sixth rep on it goes wrong more often, and with what odds. */
     static Hint hint(Cluster c) {
-        String counted = ": " + share(c.off(), c.reps()) + " not clean, elsewhere " + share(c.elsewhereOff(), c.elsewhere()) + ". Odds that it is no chance: " + percent(c.probability()) + " in 100.";
-        return switch (c.kind()) {
-            case LATE -> {
-                int from = Integer.parseInt(c.part());
-                yield new Hint(Glyph.NOTE, "Make it " + NUMBERS.get(from - 1), "It goes wrong from the " + ORDINALS.get(from) + " rep on" + counted);
-            }
-            case HOUR -> new Hint(Glyph.NOTE, "Try another hour", "It goes wrong in the " + c.part().toLowerCase(Locale.UK) + counted);
-            case REWARD -> new Hint(Glyph.NOTE, "Change the reward", "It goes wrong with " + c.part() + counted);
-            case READY -> new Hint(Glyph.NOTE, c.part().equals(Cluster.NOT_READY) ? "Out first" : "Calm down first", "It goes wrong when it was " + c.part() + " at the start" + counted);
-            case HANDLER -> new Hint(Glyph.HANDLERS, c.part().equals(Cluster.TENSE) ? "It travels down the lead" : "Look at the handler", "It goes wrong when whoever holds the lead is " + c.part() + counted);
-            case HAND -> new Hint(Glyph.NOTE, "Look at the hand", "It goes wrong with the " + c.part().toLowerCase(Locale.UK) + " hand" + counted);
+        String kind = switch (c.kind()) {
+            case READY -> c.part().equals(Cluster.NOT_READY) ? "READY.not" : "READY.calm";
+            case HANDLER -> c.part().equals(Cluster.TENSE) ? "HANDLER.tense" : "HANDLER";
+            case LATE, HOUR, REWARD, HAND -> c.kind().name();
         };
-    }
-
-    private static String share(int off, int reps) {
-        return off + " of " + reps;
+        boolean late = c.kind() == Cluster.Kind.LATE;
+        int before = late ? Integer.parseInt(c.part()) - 1 : 0;
+        String part = late ? ORDINALS.get(before + 1) : c.kind() == Cluster.Kind.REWARD ? c.part() : c.part().toLowerCase(Locale.UK);
+        String seen = Words.say("cluster." + kind + ".seen", part, c.off(), c.reps(), c.elsewhereOff(), c.elsewhere());
+        return new Hint(c.kind() == Cluster.Kind.HANDLER ? Glyph.HANDLERS : Glyph.NOTE, Words.say("cluster." + kind, before, NUMBERS.get(before)), seen + " " + Words.say("cluster.odds", percent(c.probability())));
     }
 
     /** Never 100: nothing is certain. */

@@ -3,6 +3,7 @@ package cahier.app.judge;
 import cahier.app.draw.Glyph;
 import cahier.app.household.Facts;
 import cahier.app.household.Place;
+import cahier.app.language.Words;
 import cahier.app.log.Detail;
 import cahier.app.log.Felt;
 import cahier.app.log.KeptRep;
@@ -57,15 +58,13 @@ public final class Hints {
         quickness(map, given).ifPresent(hints::add);
         Helped.of(details.stream().flatMap(d -> d.helped().stream()).toList()).map(Hints::helped).ifPresent(hints::add);
         cluster(map, facts, reps, answers).ifPresent(hints::add);
-        Endings.of(answers.stream().filter(a -> a.how() != null).map(SittingAnswers::isPoor).toList()).ifPresent(e -> hints.add(new Hint(Glyph.NOTE, "Make it shorter",
-                e.poor() + " of the last " + e.of() + " sessions ended flat or frustrated. Fewer reps, or better pay.")));
+        Endings.of(answers.stream().filter(a -> a.how() != null).map(SittingAnswers::isPoor).toList()).ifPresent(e -> hints.add(new Hint(Glyph.NOTE, Words.say("hint.shorter"), Words.say("hint.shorter.seen", e.poor(), e.of()))));
         List<Places.Cell> cells = cells(given, facts);
         if (given.visit().work().size() >= Places.LEAST_REPS && cells.size() > 1) {
-            Places.next(cells).ifPresent(next -> hints.add(new Hint(Glyph.NOTE, "Next place: " + next.place(),
-                    "The easiest that does not count yet: 3 reps there, 8 of 10 clean.")));
+            Places.next(cells).ifPresent(next -> hints.add(new Hint(Glyph.NOTE, Words.say("hint.place", next.place()), Words.say("hint.place.seen"))));
         }
-        Places.swapped(cells).stream().limit(1).forEach(s -> hints.add(new Hint(Glyph.HANDLERS, "Harder than thought",
-                s.thoughtEasier().place() + " goes worse than " + s.thoughtHarder().place() + ": " + percent(s.thoughtEasier()) + " against " + percent(s.thoughtHarder()) + " difficult. Your order has it the other way.")));
+        Places.swapped(cells).stream().limit(1).forEach(s -> hints.add(new Hint(Glyph.HANDLERS, Words.say("hint.harder"),
+                Words.say("hint.harder.seen", s.thoughtEasier().place(), s.thoughtHarder().place(), percent(s.thoughtEasier()), percent(s.thoughtHarder())))));
         return hints;
     }
 
@@ -94,14 +93,13 @@ public final class Hints {
         }
         List<Double> seconds = given.visit().work().stream().filter(Rep::isClean).flatMap(r -> r.value().stream().boxed()).toList();
         return Quickness.of(seconds).filter(q -> q.isSlower() || q.isSlow()).map(q -> q.isSlower()
-                ? new Hint(Glyph.NOTE, "It answers later", Measures.duration(q.lately()) + " in the middle of the last five clean, " + Measures.duration(q.first()) + " at first. Easier, or better pay.")
-                : new Hint(Glyph.NOTE, "Pay the quick ones", "It answers after " + Measures.duration(q.lately()) + ", in the middle of the last five clean. One that is sure answers within " + Measures.duration(Quickness.SURE_WITHIN_S) + "."));
+                ? new Hint(Glyph.NOTE, Words.say("hint.later"), Words.say("hint.later.seen", Measures.duration(q.lately()), Measures.duration(q.first())))
+                : new Hint(Glyph.NOTE, Words.say("hint.quick"), Words.say("hint.quick.seen", Measures.duration(q.lately()), Measures.duration(Quickness.SURE_WITHIN_S))));
     }
 
     private static Hint helped(Helped h) {
-        String counted = h.times() + " of " + h.of() + " helped reps: ";
-        return h.by().saidAgain() ? new Hint(Glyph.NOTE, "Say it once", counted + "the cue was said again. Nearer, or better pay; perhaps the word is not taught yet.")
-                : new Hint(Glyph.NOTE, "Put the help back in", counted + "done " + StepPlan.words(h.by().aid()) + ". Write a step below that allows it, then take it away.");
+        return h.by().saidAgain() ? new Hint(Glyph.NOTE, Words.say("hint.once"), Words.say("hint.once.seen", h.times(), h.of()))
+                : new Hint(Glyph.NOTE, Words.say("hint.help"), Words.say("hint.help.seen", h.times(), h.of(), StepPlan.words(h.by().aid())));
     }
 
     private static String said(@Nullable Object tag) {
@@ -116,8 +114,7 @@ public final class Hints {
         StepPlan now = map.current().orElseThrow().plan();
         if (!now.word().isEmpty()) {
             List<Outcome> named = given.visit().work().stream().map(Rep::outcome).toList();
-            return NamingGate.wordRests(named) ? Optional.of(new Hint(Glyph.BACK, "Rest the word",
-                    "2 of the last 5 with “" + now.word() + "” were not clean. Back to the hand without it, so that it stays clean.")) : Optional.empty();
+            return NamingGate.wordRests(named) ? Optional.of(new Hint(Glyph.BACK, Words.say("hint.word.rest"), Words.say("hint.word.rest.seen", now.word()))) : Optional.empty();
         }
         if (map.above().isEmpty() || map.above().get().plan().word().isEmpty() || method.of(Question.NAMING) == Choice.NAMED_EARLY) {
             return Optional.empty();
@@ -125,8 +122,8 @@ public final class Hints {
         Set<Long> unaided = map.steps().stream().filter(s -> s.plan().word().isEmpty() && s.plan().aid() == Aid.NONE).map(Step::id).collect(Collectors.toSet());
         List<Outcome> unnamed = reps.stream().filter(r -> r.role() == Role.WORK && unaided.contains(r.stepId())).map(KeptRep::outcome).toList();
         NamingGate gate = NamingGate.before(unnamed, method.of(Question.NAMING) == Choice.NAMED_AT_90 ? NamingGate.HIGH_BAR : NamingGate.BAR);
-        String counted = gate.clean() + " of the last " + gate.reps() + " clean without aid and word; " + gate.needed() + " of 10 are wanted.";
-        return Optional.of(gate.isOpen() ? new Hint(Glyph.UP, "The word may come", counted) : new Hint(Glyph.STAY, "The word waits", counted));
+        String counted = Words.say("hint.word.seen", gate.clean(), gate.reps(), gate.needed());
+        return Optional.of(gate.isOpen() ? new Hint(Glyph.UP, Words.say("hint.word.may"), counted) : new Hint(Glyph.STAY, Words.say("hint.word.waits"), counted));
     }
 
     /** Every place of the household with what was practised there, easiest first as the trainer thinks. */

@@ -99,7 +99,7 @@ class WatchesTest extends AppTest {
         open("/baselines/" + heard.id() + "/watch").andExpect(content().string(allOf(containsString("Gets worse"), containsString("First sign after 12\u00a0s of 15\u00a0min."), containsString("vocal, 0:"), containsString("class=\"level\""),
                 containsString("Pacing, clawing and drooling are not heard."))));
         send("/baselines/" + heard.id() + "/watch", "spells", "vocal, 0:12, 0:31\npacing, 4:00, 4:20\nvocal, 14:00, 14:30", "watched", "15 min");
-        open("/baselines/" + heard.id() + "/watch").andExpect(content().string(allOf(containsString("It comes in spells"), containsString("pacing, 4:00, 4:20"), containsString("class=\"level\""))));
+        open("/baselines/" + heard.id() + "/watch").andExpect(content().string(allOf(containsString("Comes in spells"), containsString("pacing, 4:00, 4:20"), containsString("class=\"level\""))));
         send("/baselines/" + heard.id() + "/watch", "spells", "vocal, 0:12, 0:31\nsinging, 1, 2", "watched", "15 min").andExpect(flash().attribute("refusal", containsString("Line 2 must be a sign and two times, such as vocal, 1:05, 1:20")))
                 .andExpect(flash().attribute("typed", containsString("singing")));
         assertThat(watches().get(0).findings().spellsOrNone()).hasSize(3);

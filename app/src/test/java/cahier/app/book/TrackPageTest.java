@@ -90,7 +90,7 @@ class TrackPageTest extends AppTest {
             return tracks.addStep(edda().practice(), home.track, KeyedPlan.own(named), 1, now());
         });
         home.practise("cccccm");
-        page().andExpect(content().string(allOf(containsString("The word waits"), containsString("5 of the last 6 clean without aid and word; 8 of 10 are wanted."))));
+        page().andExpect(content().string(allOf(containsString("The word waits"), containsString("5 of the last 6 reps were clean without help and word; 8 of 10 are needed."))));
         rest();
         home.practise("cccc");
         page().andExpect(content().string(containsString("The word may come")));

@@ -66,7 +66,7 @@ class DeskTest extends AppTest {
         List<DeskRow> rows = rows().stream().filter(r -> List.of(calm.id, up.id, call.id).contains(r.household().id())).toList();
         assertThat(rows).extracting(r -> r.household().id()).containsExactly(call.id, up.id, calm.id);
         assertThat(rows).extracting(DeskRow::verdict).containsExactly("Stop and call.", "Step up.", "");
-        assertThat(rows.get(0).why()).isEqualTo("Too much, 3 times, in the last session.");
+        assertThat(rows.get(0).why()).isEqualTo("It was too much 3 times in the last session.");
         assertThat(rows.get(2).why()).isEqualTo("Nothing is waiting.");
         assertThat(rows.get(0).points()).isGreaterThan(rows.get(1).points());
 

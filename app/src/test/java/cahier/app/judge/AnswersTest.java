@@ -219,7 +219,7 @@ class AnswersTest extends AppTest {
         home.practise("Marit", "mmmmhhmmmm");
         Decided open = home.suggestion();
         assertThat(says(open)).isEqualTo("STAY PERSON_GAP");
-        assertThat(SuggestionWords.evidence(open.grounds())).contains("Without Marit: 9 of 10 clean.");
+        assertThat(SuggestionWords.evidence(open.grounds())).contains("Without Marit, 9 of 10 reps were clean.");
         assertThat(open.grounds().gaps()).singleElement().satisfies(gap -> {
             assertThat(gap.better()).isEqualTo(new Gap.Share("Dele", 9, 10));
             assertThat(gap.worse()).isEqualTo(new Gap.Share("Marit", 0, 10));

@@ -28,8 +28,8 @@ class ClusterWordsTest extends AppTest {
             clock.pass(Duration.ofDays(1));
         }
         home.suggestion();
-        open(orsolya, "/tracks/" + home.track).andExpect(content().string(containsString("Make it five")))
-                .andExpect(content().string(containsString("It goes wrong from the sixth rep on: 12 of 12 not clean, elsewhere 3 of 15. Odds that it is no chance: 99 in 100.")));
+        open(orsolya, "/tracks/" + home.track).andExpect(content().string(containsString("End after five reps")))
+                .andExpect(content().string(containsString("It goes wrong from the sixth rep on: 12 of 12 reps were not clean, elsewhere 3 of 15. 99 chances in 100 that this is no accident.")));
     }
 
     @Test
@@ -48,16 +48,16 @@ class ClusterWordsTest extends AppTest {
             clock.pass(Duration.ofDays(1));
         }
         open(orsolya, "/tracks/" + home.track).andExpect(content().string(containsString("Ready at the start 2 of 4 times. Came back by itself 8 of 12 times.")))
-                .andExpect(content().string(containsString("It goes wrong when it was not ready at the start: 10 of 10 not clean, elsewhere 0 of 10.")));
+                .andExpect(content().string(containsString("It goes wrong when it was not ready at the start: 10 of 10 reps were not clean, elsewhere 0 of 10.")));
     }
 
     @Test
     void everyKindHasWords() {
-        assertThat(ClusterWords.hint(new Cluster(Cluster.Kind.HOUR, "EVENING", 5, 9, 1, 20, 0.993)).says()).isEqualTo("It goes wrong in the evening: 5 of 9 not clean, elsewhere 1 of 20. Odds that it is no chance: 99 in 100.");
+        assertThat(ClusterWords.hint(new Cluster(Cluster.Kind.HOUR, "EVENING", 5, 9, 1, 20, 0.993)).says()).isEqualTo("It goes wrong in the evening: 5 of 9 reps were not clean, elsewhere 1 of 20. 99 chances in 100 that this is no accident.");
         assertThat(ClusterWords.hint(new Cluster(Cluster.Kind.REWARD, "kibble", 5, 9, 1, 20, 0.993)).says()).startsWith("It goes wrong with kibble: ");
         assertThat(ClusterWords.hint(new Cluster(Cluster.Kind.HAND, "LEFT", 5, 9, 1, 20, 0.993)).says()).startsWith("It goes wrong with the left hand: ");
         for (int n = 4; n <= 12; n++) {
-            assertThat(ClusterWords.hint(new Cluster(Cluster.Kind.LATE, Integer.toString(n), 5, 9, 1, 20, 0.9)).verdict()).matches("Make it [a-z]+");
+            assertThat(ClusterWords.hint(new Cluster(Cluster.Kind.LATE, Integer.toString(n), 5, 9, 1, 20, 0.9)).verdict()).matches("End after (one rep|[a-z]+ reps)");
         }
     }
 }

@@ -116,8 +116,8 @@ class MeasuredStepsTest extends AppTest {
         assertThat(title()).endsWith(": start at 27.4\u00a0m (90\u00a0ft)");
         closeSession();
         assertThat(home.suggestion().cause()).isEqualTo(Cause.GAVE_WAY);
-        open("/").andExpect(content().string(containsString("Too much, once, in the last session.")));
-        open("/households/" + home.id).andExpect(content().string(allOf(containsString("Too much, once"), containsString("It is easier since, by itself."))));
+        open("/").andExpect(content().string(containsString("It was too much once in the last session.")));
+        open("/households/" + home.id).andExpect(content().string(allOf(containsString("It was too much once"), containsString("It has made itself easier since."))));
 
         home.post("exposures/" + near + "/undo", "{}").andExpect(status().isBadRequest()).andExpect(content().string(containsString("within 60 s")));
         home.post("reps/" + first + "/correct", "{\"as\":\"" + UUID.randomUUID() + "\",\"outcome\":\"CLEAN\",\"at\":\"" + now() + "\"}").andExpect(status().isBadRequest());

@@ -270,10 +270,10 @@ class RepsEndpointTest extends AppTest {
 
     @Test
     void whatIsLeftTodayAndWhatTheStepLacksIsSaid() throws Exception {
-        mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow() + "/left")).andExpect(content().string(containsString("5 more clean in a row to pass this step.")))
+        mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow() + "/left")).andExpect(content().string(containsString("5 more clean reps in a row to pass this step.")))
                 .andExpect(content().string(containsString("Left today: Leave it twice.")));
         home.practise("ccc");
-        mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow() + "/left")).andExpect(content().string(containsString("2 more clean in a row to pass this step.")))
+        mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow() + "/left")).andExpect(content().string(containsString("2 more clean reps in a row to pass this step.")))
                 .andExpect(content().string(containsString("Left today: Leave it once.")));
         home.practise("cc");
         mvc.perform(get("/o/" + home.token + "/practice/" + home.stepNow() + "/left")).andExpect(content().string(containsString("The pass is there. Your trainer decides the next step.")));

@@ -121,7 +121,7 @@ class SessionEndpointTest extends AppTest {
             home.post("reps/" + id + "/detail", said.get(i)).andExpect(status().isOk());
         }
         assertThat(details()).containsExactly(new Detail(null, "", null, null, 2), new Detail(null, "", null, Aid.HAND, null), new Detail(null, "", null, Aid.HAND, null), new Detail(null, "", null, Aid.HAND, null));
-        open("/tracks/" + home.track).andExpect(content().string(allOf(containsString("Put the help back in"), containsString("3 of 4 helped reps: done with an empty hand."))));
+        open("/tracks/" + home.track).andExpect(content().string(allOf(containsString("Put the help back in"), containsString("3 of 4 helped reps were done with an empty hand."))));
         for (String wrong : List.of("1", "10", "\"two\"", "2.5")) {
             home.post("reps/" + new UUID(1, 0) + "/detail", "{\"cues\":" + wrong + "}").andExpect(status().isBadRequest()).andExpect(jsonPath("$.error").value(startsWith("cues must be a number from 2 to 9")));
         }
