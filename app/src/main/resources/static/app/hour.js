@@ -159,7 +159,7 @@ function track() {
     return button;
   }));
   const stands = state.stands?.track === one.id ? state.stands : null;
-  at('stands').textContent = !stands || stands.of === 0 ? '' : `${stands.clean} of the last ${stands.of} clean. Odds of ${stands.bar} in 10 or better: ${stands.odds} in 100. ${stands.missing ? `To pass: ${stands.missing}.` : 'The pass is there.'}`;
+  at('stands').textContent = !stands || stands.of === 0 ? '' : `${stands.clean} of the last ${stands.of} ${stands.of === 1 ? 'rep was' : 'reps were'} clean. ${stands.odds} chances in 100 that a rep is clean at least ${stands.bar} times in 10. ${stands.missing ? `To pass: ${stands.missing}.` : 'The pass is there.'}`;
 }
 
 const chosen = (name) => document.querySelector(`input[name=${name}]:checked`)?.value ?? '';

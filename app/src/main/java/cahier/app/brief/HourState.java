@@ -52,7 +52,7 @@ public record HourState(@Nullable Instant began, boolean over, List<Block> agend
     }
 
     /**
-     * @param missing "2 more clean in a row"; empty when the step may pass
+     * @param missing "2 more clean reps in a row"; empty when the step may pass
      * @param odds of 100 that it is clean {@code bar} of 10 times or more
      * @param clean of the last {@code of}
      */

@@ -112,7 +112,7 @@ public class Judgements {
         return decisions.ofTrack(practice, track).stream().map(this::decided).toList();
     }
 
-    /** "2 more clean in a row, 1 more day": what the current step still lacks; empty when its pass rule and spread hold, or there is no step. */
+    /** "2 more clean reps in a row, 1 more day": what the current step still lacks; empty when its pass rule and spread hold, or there is no step. */
     public String missing(PracticeId practice, long track, Instant now) {
         TrackSteps roadmap = tracks.get(practice, track);
         return roadmap.current().isEmpty() ? "" : missing(given(practice, roadmap, now));
@@ -121,7 +121,7 @@ public class Judgements {
     /**
      * How a step stands before anything is suggested.
      *
-     * @param missing "2 more clean in a row"; empty when its pass rule and spread hold
+     * @param missing "2 more clean reps in a row"; empty when its pass rule and spread hold
      * @param odds that it is clean {@code bar} of the time or more, 0 to 1
      * @param clean of the last {@code of}, up to 20
      */

@@ -26,7 +26,7 @@ public final class SuggestionWords {
         return decision == Decision.STAY && cause == Cause.REOPENED ? Words.say("verdict.reopened") : verdict(decision);
     }
 
-    /** One line for a list: "Too much, twice, in the last 2 sessions." */
+    /** One line for a list: "It was too much twice in the last 2 sessions." */
     public static String headline(Grounds grounds) {
         Suggestion suggestion = grounds.suggestion();
         return switch (suggestion.cause()) {

@@ -7,11 +7,11 @@ import java.util.Optional;
  * What stands at the end of a sitting.
  *
  * @param open what is not done today, this one too when it is asked for again
- * @param missing what the step still lacks to be passed, "2 more clean in a row"; empty when it holds; none while the step itself rests
+ * @param missing what the step still lacks to be passed, "2 more clean reps in a row"; empty when it holds; none while the step itself rests
  */
 record Left(List<Today.Task> open, Optional<String> missing) {
 
-    /** "2 more clean in a row to pass this step."; empty where there is no gate. */
+    /** "2 more clean reps in a row to pass this step."; empty where there is no gate. */
     public String gate() {
         return missing.map(m -> m.isEmpty() ? "The pass is there. Your trainer decides the next step." : m + " to pass this step.").orElse("");
     }

@@ -77,7 +77,7 @@ class QuestionsTest extends AppTest {
         try (Browser browser = browser().expecting("net::ERR_")) {
             Page owner = browser.visitor(390, 844);
             owner.navigate("/o/" + home.token);
-            owner.getByText("Send question").click();
+            owner.getByText("Ask").click();
             owner.waitForSelector("body[data-ready]");
             owner.fill("#words", "Is twice a day");
             owner.reload();

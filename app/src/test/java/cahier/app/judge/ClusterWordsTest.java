@@ -48,7 +48,7 @@ class ClusterWordsTest extends AppTest {
             clock.pass(Duration.ofDays(1));
         }
         open(orsolya, "/tracks/" + home.track).andExpect(content().string(containsString("Ready at the start 2 of 4 times. Came back by itself 8 of 12 times.")))
-                .andExpect(content().string(containsString("It goes wrong when it was not ready at the start: 10 of 10 reps were not clean, elsewhere 0 of 10.")));
+                .andExpect(content().string(containsString("It goes wrong when the dog was not ready at the start: 10 of 10 reps were not clean, elsewhere 0 of 10.")));
     }
 
     @Test

@@ -108,7 +108,7 @@ class MeasuredStoryTest extends AppTest {
             assertThat(owner.locator("[data-now] .num")).hasText("24 m (79 ft)");
             closeSession();
             trainer.navigate("/");
-            assertThat(trainer.locator("main")).containsText("Too much, once, in the last session.");
+            assertThat(trainer.locator("main")).containsText("It was too much once in the last session.");
             assertThat(homes.number(edda(), "select count(*) from exposure where response = 'PROMPTED' and answered_ms is not null and household_id = " + home.id)).isEqualTo(1);
         }
     }

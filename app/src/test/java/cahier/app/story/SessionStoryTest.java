@@ -140,7 +140,7 @@ class SessionStoryTest extends AtTheDoor {
             assertThat(owner.locator("#lead-says")).hasText("On 2 times, 1 of them and home.");
             assertThat(owner.locator("#item")).hasValue("chicken");
             owner.click("#enough");
-            assertThat(owner.locator("#left")).containsText("3 more at the target to pass this step.");
+            assertThat(owner.locator("#left")).containsText("3 more reps at the target to pass this step.");
             owner.click("#finish");
             assertThat(owner.locator(".it").first()).containsText("1/2");
         }
