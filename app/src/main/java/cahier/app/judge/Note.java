@@ -12,7 +12,7 @@ import java.util.List;
  *
  * @param decided the suggestion, open or answered
  * @param evidence sentences, the weightiest first
- * @param odds "91 in 100", empty when there is nothing to say
+ * @param odds "91 chances in 100 that a rep is clean at least 8 times in 10.", empty when there is nothing to say
  */
 public record Note(Decided decided, Glyph glyph, String verdict, List<String> evidence, String odds, boolean canUndo) {
 

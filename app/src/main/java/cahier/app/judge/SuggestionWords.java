@@ -59,7 +59,7 @@ public final class SuggestionWords {
         return said;
     }
 
-    /** "91 in 100": the odds that the true rate is at or above the bar; empty where the rate is not what decided. */
+    /** "91 chances in 100 that a rep is clean at least 8 times in 10.": the odds that the true rate is at or above the bar; empty where the rate is not what decided. */
     public static String odds(Grounds grounds) {
         boolean aboutRate = switch (grounds.suggestion().cause()) {
             case PASSED, NOT_YET, LOW_RATE, BLOCK, MANY_REPS, STUCK -> true;
@@ -69,7 +69,7 @@ public final class SuggestionWords {
         if (grounds.of() == 0 || !aboutRate || adjusts) {
             return "";
         }
-        return Words.say("odds.in-100", Math.round(100 * grounds.odds()));
+        return Words.say("odds.said", Math.round(100 * grounds.odds()));
     }
 
     private static String counted(Grounds grounds) {

@@ -37,7 +37,7 @@ class SuggestionWordsTest {
         Grounds up = grounds(Decision.UP, Cause.PASSED, List.of(), reason(Reason.Code.RUN, 6, 0));
         assertThat(SuggestionWords.evidence(up)).containsExactly("15 of the last 18 reps were clean, 6 in a row.", "With 2 handlers.");
         assertThat(SuggestionWords.headline(up)).isEqualTo("15 of the last 18 reps were clean, 6 in a row.");
-        assertThat(SuggestionWords.odds(up)).isEqualTo("73\u00a0in\u00a0100");
+        assertThat(SuggestionWords.odds(up)).isEqualTo("73 chances in 100 that a rep is clean at least 8 times in 10.");
     }
 
     @Test
