@@ -19,8 +19,13 @@ public final class Trainer {
         page.click("main button >> nth=0");
     }
 
+    /** Opens a tab and waits for its page: what is typed into the one before it is lost. */
     public static void tab(Page page, String name) {
-        page.locator(".index").getByText(name).first().click();
+        page.waitForLoadState();
+        Locator tabs = page.locator(".index");
+        tabs.first().evaluate("tabs => tabs.setAttribute('data-left', '')");
+        tabs.getByText(name).first().click();
+        page.locator(".index[data-left]").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
     }
 
     /** Fills fields of the open leaf, label and value in turn, presses its button, and waits for the page that answers: what is typed before that is lost. */
