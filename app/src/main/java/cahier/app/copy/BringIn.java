@@ -97,6 +97,7 @@ public class BringIn {
             List<Table> tables = whole ? catalogue.tables() : catalogue.ofHousehold();
             copy.refuseOthers(tables.stream().map(Table::name).collect(Collectors.toSet()));
             boolean fresh = !mapper.hasHouseholds(me.practice());
+            mapper.nobodysEdits();
             numbers.put("practice", List.of(1L), List.of(me.practice().value()));
             takeTrainers(whole, fresh);
             for (Table table : tables) {

@@ -52,6 +52,11 @@ interface CopyMapper {
     @Insert("insert into ${table} (${columns}) overriding system value select ${columns} from jsonb_populate_recordset(null::${table}, #{rows}::jsonb) ${conflict}")
     int insert(String table, String columns, String rows, String conflict);
 
+    /** What this transaction writes from now on is nobody's edit: the copy brings who made each. */
+    @Select("select set_config('cahier.trainer', '', true)")
+    @Options(flushCache = Options.FlushCachePolicy.TRUE)
+    String nobodysEdits();
+
     @Select("select exists (select 1 from household where practice_id = #{practice})")
     boolean hasHouseholds(PracticeId practice);
 

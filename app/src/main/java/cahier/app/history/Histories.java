@@ -4,6 +4,8 @@ import cahier.app.household.Household;
 import cahier.app.web.Dates;
 import cahier.app.web.Paged;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -11,6 +13,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class Histories {
+
+    /** A lesson is called by its day. */
+    private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
     private final HistoryMapper mapper;
 
@@ -29,7 +34,7 @@ class Histories {
     }
 
     private static String about(String about) {
-        return about.isEmpty() ? "" : about.matches("\\d+") ? " " + about : ": " + about;
+        return about.isEmpty() ? "" : about.matches("\\d+") ? " " + about : ": " + (DAY.matcher(about).matches() ? Dates.longDate(LocalDate.parse(about)) : about);
     }
 
     /** Who opened its pages, a line a day, newest first. */

@@ -45,6 +45,7 @@ interface HistoryMapper {
                     where g.practice_id = #{practice} and g.household_id = #{household}
                 union all select o.at, o.by_trainer, 'HANDED_OVER', coalesce('to ' || t.signs, 'to everybody') from hand_over o left join trainer t on t.practice_id = o.practice_id and t.id = o.to_id
                     where o.practice_id = #{practice} and o.household_id = #{household}
+                union all select at, who, what, about from edit where practice_id = #{practice} and household_id = #{household}
             ) acts where who <> '' order by at desc, did limit #{most} offset #{after}""")
     List<Act> acts(PracticeId practice, long household, int most, long after);
 

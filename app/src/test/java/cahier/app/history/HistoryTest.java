@@ -1,5 +1,6 @@
 package cahier.app.history;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -34,6 +35,25 @@ class HistoryTest extends AppTest {
         open(orsolya, page).andExpect(content().string(containsString("Orsolya opened 3 pages")));
         looks.round();
         open(orsolya, page).andExpect(content().string(containsString("Orsolya opened 3 pages"))).andExpect(content().string(containsString("Orsolya opened 1 page<")));
+    }
+
+    /** The table says it of itself: whichever page writes, in whichever way. */
+    @Test
+    void whoChangedTheBookIsNamedAndOnlyOnceAnAct() throws Exception {
+        TrainerUser orsolya = practices.trainerOf("Reed Fen", "Orsolya Pike", "orsolya@reedfen.example");
+        Home home = homes.make(orsolya, TrackKind.SKILL, 2);
+        String page = "/households/" + home.id + "/history";
+        clock.pass(Duration.ofMinutes(1));
+        send(orsolya, "/households/" + home.id + "/places", "id", "0", "version", "0", "name", "Boathouse", "difficulty", "3").andExpect(status().is3xxRedirection());
+        open(orsolya, page).andExpect(content().string(containsString("Orsolya added a place: Boathouse")));
+        send(orsolya, "/households/" + home.id + "/lessons", "id", "0", "version", "0", "startsAt", "2026-07-06T10:00", "minutes", "60", "sure", "2026-07-06T10:00").andExpect(status().is3xxRedirection());
+        open(orsolya, page).andExpect(content().string(containsString("Orsolya planned a lesson: Monday 6 July")));
+        homes.change(orsolya, "update step set how = 'With the door shut.' where track_id = " + home.track);
+        open(orsolya, page).andExpect(content().string(not(containsString("changed the steps"))));
+        send(orsolya, "/steps/" + home.stepNow() + "/move", "by", "1").andExpect(status().is3xxRedirection());
+        open(orsolya, page).andExpect(content().string(containsString("Orsolya changed the steps: ")));
+        assertThat(homes.number(orsolya, "select count(*) from edit where what = 'STEPS_CHANGED' and household_id = " + home.id)).as("two rows moved, one act").isEqualTo(1);
+        open(imre(), page).andExpect(status().isNotFound());
     }
 
     @Test

@@ -27,7 +27,7 @@ class CatalogueTest extends AppTest {
     private static final Map<String, String> KEPT = new TreeMap<>(Map.ofEntries(Map.entry("rep", ""), Map.entry("rep_void", ""), Map.entry("homework", ""),
             Map.entry("homework_item", ""), Map.entry("homework_withdrawn", ""), Map.entry("tap_mark", ""), Map.entry("incident", ""), Map.entry("comfort", ""),
             Map.entry("handling_target", ""), Map.entry("kept_forecast", ""), Map.entry("working_distance", ""), Map.entry("probe", ""),
-            Map.entry("audit", ""), Map.entry("hand_over", "read_at"), Map.entry("look", "first_at,last_at,times"), Map.entry("erasure", "done_at,counts"), Map.entry("visit", "left_at,left_by,undone"), Map.entry("alarm", "opened_at,answered_at,answered_by,answer,spoken_with"),
+            Map.entry("audit", ""), Map.entry("edit", ""), Map.entry("hand_over", "read_at"), Map.entry("look", "first_at,last_at,times"), Map.entry("erasure", "done_at,counts"), Map.entry("visit", "left_at,left_by,undone"), Map.entry("alarm", "opened_at,answered_at,answered_by,answer,spoken_with"),
             Map.entry("question", "answer,answered_at,answered_by"), Map.entry("exposure", "sign,calm_after_s,undone_at"), Map.entry("watching", "place_id"),
             Map.entry("watching_tap", "undone_at"), Map.entry("place_count", "place_id,undone_at"), Map.entry("outing", "undone_at"), Map.entry("departure", "undone_at,settled_s"), Map.entry("touch", "undone_at"), Map.entry("early_sign", "undone_at"),
             Map.entry("setup", "place_id,gone_at"), Map.entry("owner_link", "sealed,revoked_at"),
