@@ -1,5 +1,6 @@
 package cahier.app.brief;
 
+import cahier.app.account.AccountService;
 import cahier.app.account.Whose;
 import cahier.app.draw.DayPart;
 import cahier.app.draw.LessonWeek;
@@ -30,8 +31,10 @@ class TrainersWeeks {
     private final Households households;
     private final BusyTimes busy;
     private final Clashes clashes;
+    private final AccountService accounts;
 
-    TrainersWeeks(Households households, BusyTimes busy, Clashes clashes) {
+    TrainersWeeks(Households households, BusyTimes busy, Clashes clashes, AccountService accounts) {
+        this.accounts = accounts;
         this.households = households;
         this.busy = busy;
         this.clashes = clashes;
@@ -45,17 +48,18 @@ class TrainersWeeks {
         Map<Long, Household> homes = households.these(practice, lessons.stream().map(Lesson::householdId).toList());
         Map<Long, List<Clashes.Clash>> runInto = clashes.of(practice, lessons);
         boolean ofOne = lessons.stream().map(Lesson::trainer).filter(Objects::nonNull).distinct().count() <= 1;
+        Map<Long, String> names = ofOne ? Map.of() : accounts.names(practice);
         List<LessonWeek.Day> days = IntStream.range(0, TrainersWeek.DAYS).mapToObj(from::plusDays).map(day -> new LessonWeek.Day(day.toString(), Dates.day(day), day.equals(today),
                 others.stream().map(b -> part(b.startsAt(), b.endsAt(), day, zone)).filter(p -> p.to() > p.from()).toList(),
                 lessons.stream().filter(l -> l.startsAt().atZone(zone).toLocalDate().equals(day))
-                        .map(l -> visit(l, Objects.requireNonNull(homes.get(l.householdId())), runInto.getOrDefault(l.id(), List.of()), day, today, zone)).toList(), ofOne)).toList();
+                        .map(l -> visit(l, Objects.requireNonNull(homes.get(l.householdId())), runInto.getOrDefault(l.id(), List.of()), l.trainer() == null ? "" : names.getOrDefault(l.trainer(), ""), day, today, zone)).toList(), ofOne)).toList();
         return new TrainersWeek(from, today, LessonWeek.of(days));
     }
 
-    private static LessonWeek.Visit visit(Lesson l, Household home, List<Clashes.Clash> clashes, LocalDate day, LocalDate today, ZoneId zone) {
-        String says = home.name() + ", " + Dates.moment(l.startsAt(), zone, today) + Dates.there(l.startsAt(), zone, home.zone()) + " to " + Dates.time(l.endsAt(), zone) + ", " + l.state().word()
+    private static LessonWeek.Visit visit(Lesson l, Household home, List<Clashes.Clash> clashes, String by, LocalDate day, LocalDate today, ZoneId zone) {
+        String says = home.name() + ", " + Dates.moment(l.startsAt(), zone, today) + Dates.there(l.startsAt(), zone, home.zone()) + " to " + Dates.time(l.endsAt(), zone) + ", " + l.state().word() + (by.isEmpty() ? "" : ", given by " + by)
                 + (l.travelMinutes() > 0 ? ", " + l.travelMinutes() + " min to get there" : "") + (clashes.isEmpty() ? "" : ", " + Clashes.said(clashes, zone)) + ".";
-        return new LessonWeek.Visit(l.id(), l.version(), part(l.startsAt(), l.endsAt(), day, zone), Dates.time(l.startsAt(), zone), l.travelMinutes(), home.name(), !clashes.isEmpty(), l.isOver(), says);
+        return new LessonWeek.Visit(l.id(), l.version(), part(l.startsAt(), l.endsAt(), day, zone), Dates.time(l.startsAt(), zone), l.travelMinutes(), home.name(), by, !clashes.isEmpty(), l.isOver(), says);
     }
 
     /** What lies on that day, by the clock on the wall. */

@@ -29,11 +29,12 @@ public final class LessonWeek {
      * @param time when it is given
      * @param starts the same as it is written, "9:15"
      * @param way minutes to get there
+     * @param by who gives it, where the week is of several; else empty
      * @param clashes whether it, or the way to it, runs into something
      * @param over whether it was given or missed, and stays where it is
      * @param says the whole of it
      */
-    public record Visit(long lesson, int version, DayPart time, String starts, int way, String household, boolean clashes, boolean over, String says) {
+    public record Visit(long lesson, int version, DayPart time, String starts, int way, String household, String by, boolean clashes, boolean over, String says) {
     }
 
     /**
@@ -163,8 +164,8 @@ public final class LessonWeek {
         if (v.way() > 0) {
             way.move(x + 4, hours.y(v.time().from() - v.way())).vertical(from).move(x, hours.y(v.time().from() - v.way())).horizontal(x + 8);
         }
-        String under = height < ROOM ? "" : v.starts() + (v.way() > 0 && placed.lanes() == 1 ? ", way " + v.way() : "");
-        return new Block(v, day, x, from, width, height, way.data(), Label.fitting(v.household(), (int) (width / LETTER)), under);
+        String under = height < ROOM ? "" : v.starts() + (!v.by().isEmpty() ? ", " + v.by() : v.way() > 0 && placed.lanes() == 1 ? ", way " + v.way() : "");
+        return new Block(v, day, x, from, width, height, way.data(), Label.fitting(v.household(), (int) (width / LETTER)), Label.fitting(under, (int) (width / LETTER)));
     }
 
     /** What is left between two lessons, when the way is taken off: after the one of those before that ends last. */

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 class LessonWeekTest {
 
     private static LessonWeek.Visit visit(int from, int to, int way, boolean clashes, boolean over) {
-        return new LessonWeek.Visit(from, 1, new DayPart(from, to), "9:15", way, "Haldane-Reyes-Montcrieff", clashes, over, "Haldane-Reyes-Montcrieff.");
+        return new LessonWeek.Visit(from, 1, new DayPart(from, to), "9:15", way, "Haldane-Reyes-Montcrieff", "", clashes, over, "Haldane-Reyes-Montcrieff.");
     }
 
     private static LessonWeek.Drawn week(List<DayPart> busy, LessonWeek.Visit... visits) {

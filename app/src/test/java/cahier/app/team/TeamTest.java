@@ -305,7 +305,7 @@ class TeamTest extends AppTest {
         long hersAt = lesson(hers, at);
         long sharedAt = lesson(shared, at.plus(5, ChronoUnit.HOURS));
         open(wenna, "/lessons").andExpect(content().string(allOf(containsString("/lessons/" + hersAt), containsString("/lessons/" + sharedAt), not(containsString("/lessons/" + mineAt)))));
-        open(wenna, "/lessons?whose=all").andExpect(content().string(allOf(containsString("/lessons/" + hersAt), containsString("/lessons/" + mineAt))));
+        open(wenna, "/lessons?whose=all").andExpect(content().string(allOf(containsString("/lessons/" + hersAt), containsString("/lessons/" + mineAt), containsString("given by Wenna"))));
         assertThat(clashesOf(mine)).as("two trainers are at two places at once").isEmpty();
         homes.change(runs, "update lesson set travel_min = 90, starts_at = starts_at + interval '65 minutes' where id = " + hersAt);
         open(wenna, "/lessons?whose=all").andExpect(content().string(allOf(not(containsString("the way takes 90")), not(containsString("too short")))));
