@@ -15,6 +15,8 @@ import org.apache.ibatis.session.Configuration;
 import org.apache.ibatis.session.RowBounds;
 import org.apache.ibatis.session.SqlSessionFactory;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.UncategorizedSQLException;
 import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.jdbc.support.SQLExceptionTranslator;
 import org.springframework.jdbc.support.SQLStateSQLExceptionTranslator;
@@ -33,9 +35,11 @@ public class AskedTogether {
 
     private final Configuration mappers;
     private final DataSource database;
+    private final Slow slow;
     private final SQLExceptionTranslator translator = new SQLStateSQLExceptionTranslator();
 
-    AskedTogether(SqlSessionFactory sessions, DataSource database) {
+    AskedTogether(SqlSessionFactory sessions, DataSource database, Slow slow) {
+        this.slow = slow;
         this.mappers = sessions.getConfiguration();
         this.database = database;
     }
@@ -78,14 +82,17 @@ public class AskedTogether {
                 before += question.sql().getParameterMappings().size();
                 parameters.add(handler);
             }
+            long began = System.nanoTime();
             all.execute();
+            slow.since(began, () -> noted.stream().map(n -> n.statement().getId()).collect(Collectors.joining(" with ")));
             for (int i = 0; i < noted.size(); i++) {
                 AskedOnce.Noted question = noted.get(i);
                 AskedOnce.remember(question, mappers.newResultSetHandler(question.executor(), question.statement(), RowBounds.DEFAULT, parameters.get(i), null, question.sql())
                         .handleResultSets(all)); // and goes on to the next
             }
         } catch (SQLException e) {
-            throw translator.translate("asking " + noted.size() + " questions together", null, e);
+            DataAccessException known = translator.translate("asking " + noted.size() + " questions together", null, e);
+            throw known != null ? known : new UncategorizedSQLException("asking " + noted.size() + " questions together", null, e);
         } finally {
             DataSourceUtils.releaseConnection(connection, database);
         }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import cahier.app.scope.Slow;
 import ch.qos.logback.classic.Level;
 import ch.qos.logback.classic.Logger;
 import ch.qos.logback.classic.spi.ILoggingEvent;
@@ -25,7 +26,7 @@ import org.springframework.web.servlet.HandlerMapping;
 class RunningTest {
 
     private final Logger requests = (Logger) LoggerFactory.getLogger("cahier.request");
-    private final Logger questions = (Logger) LoggerFactory.getLogger(SlowQuestions.class);
+    private final Logger questions = (Logger) LoggerFactory.getLogger(Slow.class);
     private final ListAppender<ILoggingEvent> said = new ListAppender<>();
     private final Level before = requests.getLevel();
 
@@ -85,7 +86,7 @@ class RunningTest {
         Invocation question = mock(Invocation.class);
         when(question.getArgs()).thenReturn(new Object[] {statement, "what was asked"});
         when(question.proceed()).thenReturn(List.of(3));
-        assertThat(new SlowQuestions(slowMs).intercept(question)).isEqualTo(List.of(3));
+        assertThat(new SlowQuestions(new Slow(slowMs)).intercept(question)).isEqualTo(List.of(3));
         assertThat(lines()).hasSize(lines).allSatisfy(l -> assertThat(l).matches("cahier.app.desk.DeskMapper.placed took \\d+ ms"));
     }
 }
