@@ -6,6 +6,10 @@ import cahier.app.support.ApplicationProcess;
 import cahier.app.support.Home;
 import cahier.app.support.Pool;
 import cahier.app.support.Postgres;
+import com.icegreen.greenmail.util.GreenMail;
+import com.icegreen.greenmail.util.ServerSetup;
+import jakarta.mail.MessagingException;
+import jakarta.mail.internet.MimeMessage;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.URI;
@@ -43,6 +47,7 @@ class TwoInstancesTest {
     private static final String NOTICE = "--cahier.leaving-ms=3000";
     private static final int LENT = 6;
     private static final int PHONES = 4;
+    private static final int MAILS = 60;
     private static final Duration BETWEEN = Duration.ofMillis(80);
     private static final Duration PATIENCE = Duration.ofSeconds(30);
 
@@ -58,9 +63,11 @@ class TwoInstancesTest {
     private ApplicationProcess two;
     private Process balancer;
     private Pool pool;
+    private final GreenMail post = new GreenMail(new ServerSetup(ApplicationProcess.freePort(), "127.0.0.1", ServerSetup.PROTOCOL_SMTP));
 
     @BeforeEach
     void twoBehindABalancer() throws IOException, InterruptedException {
+        post.start();
         pool = new Pool(database, LENT);
         one = new ApplicationProcess(database, through());
         two = new ApplicationProcess(database, through());
@@ -74,6 +81,7 @@ class TwoInstancesTest {
     @AfterEach
     void end() throws IOException, InterruptedException {
         going = false;
+        post.stop();
         if (balancer != null) {
             balancer.destroyForcibly().waitFor();
         }
@@ -89,7 +97,7 @@ class TwoInstancesTest {
 
     /** The application through the pool, its migrations without. */
     private String[] through(String... more) {
-        return Stream.concat(Stream.of(NOTICE, "--spring.datasource.url=" + pool.url(), "--spring.flyway.url=" + database), Stream.of(more)).toArray(String[]::new);
+        return Stream.concat(Stream.of(NOTICE, "--cahier.mail.host=127.0.0.1", "--cahier.mail.port=" + post.getSmtp().getPort(), "--cahier.mail.every-ms=100", "--spring.datasource.url=" + pool.url(), "--spring.flyway.url=" + database), Stream.of(more)).toArray(String[]::new);
     }
 
     private HttpRequest.Builder request(String path) {
@@ -170,6 +178,7 @@ class TwoInstancesTest {
         someMore(40);
         assertThat(repeated).as("two that live refuse nothing").hasValue(0);
 
+        mailsGoOnce();
         one.kill();
         someMore(40);
         int inItsHands = repeated.get();
@@ -204,7 +213,25 @@ class TwoInstancesTest {
         assertThat(kept).containsAll(stored);
         assertThat(Postgres.number(database, "select sum(clean + helped + missed + too_much) from practice_day")).as("each once").isEqualTo(kept.size());
         assertThat(all.queryForList("select count(*) from information_schema.columns where column_name = 'of_the_next_release'", Integer.class)).containsExactly(1);
-        System.out.printf("Two instances: %d reps stored, %d sent again after a kill, none lost, none refused while both were replaced.%n", stored.size(), inItsHands);
+        System.out.printf("Two instances: %d reps stored, %d sent again after a kill, %d mails once each, none lost, none refused while both were replaced.%n", stored.size(), inItsHands, MAILS);
+    }
+
+    /** Both look for what is due ten times a second; whoever finds a mail has it. */
+    private void mailsGoOnce() {
+        all.update("""
+                insert into mail (practice_id, household_id, kind, from_name, reply_to, to_name, to_address, subject, body, site, next_at, made_at)
+                select practice_id, id, 'ANSWER', 'Imre', 'imre@hollowlane.example', 'Sanna', 'sanna' || n || '@tamm.example', 'Once ' || n, 'Here it is.', 'http://localhost', now(), now()
+                from (select practice_id, id from household order by id limit 1) h, generate_series(1, ?) n""", MAILS);
+        await(() -> Postgres.number(database, "select count(*) from mail where subject like 'Once %' and state = 'SENT'") == MAILS);
+        assertThat(Stream.of(post.getReceivedMessages()).map(TwoInstancesTest::subject).filter(s -> s.startsWith("Once "))).as("each mail goes once").hasSize(MAILS).doesNotHaveDuplicates();
+    }
+
+    private static String subject(MimeMessage mail) {
+        try {
+            return mail.getSubject();
+        } catch (MessagingException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     private HttpClient signedIn() throws IOException, InterruptedException {
