@@ -8,32 +8,66 @@ import java.util.Map;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A sentence by its key, with its numbers and names put in as the language wants them: {@code {0, plural, one {# rep} other {# reps}}}. The bundles are
- * {@code words/words.properties} and, for another language, {@code words/words_xx.properties}; what one lacks stands there in British English.
+ * {@code words/words.properties} and {@code words/pages.properties} and, for another language, {@code words/words_xx.properties}; what one lacks stands there in British English.
  */
 public final class Words {
 
-    private static final String BUNDLE = "words.words";
-    private static final Locale BRITISH = Locale.UK;
-    private static final Map<String, MessageFormat> FORMATS = new ConcurrentHashMap<>();
+    private static final List<String> BUNDLES = List.of("words.words", "words.pages");
+    private static final Map<Key, Said> SAID = new ConcurrentHashMap<>();
 
     private Words() {
     }
 
+    private record Key(Language language, String key) {
+    }
+
+    /** What is said: as it stands, or to be put together. */
+    private record Said(String words, @Nullable MessageFormat format) {
+
+        static Said of(String pattern, Locale locale) {
+            return pattern.indexOf('{') < 0 && pattern.indexOf('\'') < 0 ? new Said(pattern, null) : new Said("", new MessageFormat(pattern, locale));
+        }
+
+        String with(Object... given) {
+            if (format == null) {
+                return words;
+            }
+            synchronized (format) { // it keeps what it is at
+                return format.format(given);
+            }
+        }
+    }
+
     /**
-     * The sentence.
+     * The sentence, in the language of this thread.
      *
      * @param given what stands for {0}, {1} and so on: numbers, names, sentences
      * @throws MissingResourceException where no bundle has the key
      */
-    public static String say(String key, Object... given) {
-        MessageFormat format = FORMATS.computeIfAbsent(key, k -> new MessageFormat(bundle().getString(k), BRITISH));
-        synchronized (format) { // it keeps what it is at
-            return format.format(given);
+    public static String say(String key, @Nullable Object... given) {
+        return SAID.computeIfAbsent(new Key(Language.current(), key), Words::read).with(given);
+    }
+
+    private static Said read(Key asked) {
+        Language language = asked.language();
+        String pattern = find(asked.key(), language.locale());
+        return Said.of(language.madeUp() ? MadeUp.of(pattern, language.isRightToLeft()) : pattern, language.locale());
+    }
+
+    private static String find(String key, Locale locale) {
+        for (String bundle : BUNDLES) {
+            ResourceBundle words = bundle(bundle, locale);
+            if (words.containsKey(key)) {
+                return words.getString(key);
+            }
         }
+        throw new MissingResourceException("no bundle says it: " + key, BUNDLES.toString(), key);
     }
 
     /** "hall", "hall and kitchen", "hall, kitchen and yard"; empty for none. */
@@ -47,10 +81,12 @@ public final class Words {
 
     /** Every key there is. */
     public static Set<String> keys() {
-        return Collections.unmodifiableSet(bundle().keySet());
+        Set<String> keys = new TreeSet<>();
+        BUNDLES.forEach(b -> keys.addAll(bundle(b, Locale.UK).keySet()));
+        return Collections.unmodifiableSet(keys);
     }
 
-    private static ResourceBundle bundle() {
-        return ResourceBundle.getBundle(BUNDLE, BRITISH, ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
+    private static ResourceBundle bundle(String name, Locale locale) {
+        return ResourceBundle.getBundle(name, locale, ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
     }
 }

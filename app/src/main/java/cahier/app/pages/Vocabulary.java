@@ -21,6 +21,7 @@ import cahier.app.incident.Incident;
 import cahier.app.intake.Dangers;
 import cahier.app.intake.Equipment;
 import cahier.app.judge.SuggestionWords;
+import cahier.app.language.Language;
 import cahier.app.language.Words;
 import cahier.app.lesson.Shown;
 import cahier.app.log.Felt;
@@ -120,7 +121,7 @@ class Vocabulary implements IExpressionObjectDialect, IExpressionObjectFactory {
             entry("soughtWhere", Sought.Where.class),
             entry("stepPlan", StepPlan.class),
             entry("suggestionWords", SuggestionWords.class),
-            entry("words", Words.class),
+            entry("language", Language.class), entry("words", Words.class),
             entry("textKind", TextKind.class),
             entry("threat", Threat.class),
             entry("topic", Topic.class),

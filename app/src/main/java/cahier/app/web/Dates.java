@@ -18,6 +18,7 @@ public final class Dates {
     private static final int HOUR_OF_ONE_DIGIT = "9:15".length();
     private static final ValueRange YEARS = ValueRange.of(2000, 2099);
     private static final DateTimeFormatter LONG = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
+    private static final DateTimeFormatter FULL = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
     private static final DateTimeFormatter MIDDLE = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d", Locale.UK);
     private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
@@ -30,6 +31,11 @@ public final class Dates {
     /** "Thursday 18 June". */
     public static String longDate(LocalDate date) {
         return LONG.format(date);
+    }
+
+    /** "Thursday 18 June 2026", where it will be read in another year. */
+    public static String fullDate(LocalDate date) {
+        return FULL.format(date);
     }
 
     /** "18 Jun". */

@@ -32,6 +32,8 @@ class WordsTest {
     /** School years of reading: a child of ten has had five. */
     private static final double MOST_YEARS = 5;
     private static final Pattern SAID = Pattern.compile("(?<![\\w.])(?:Words\\.|#words\\.)?say\\(([^;]*)");
+    /** As a template names it. */
+    private static final Pattern IN_PAGE = Pattern.compile("#\\{([a-z][\\w.-]*)");
     private static final Pattern LITERAL = Pattern.compile("[\"']([a-z][\\w.-]*)[\"']( \\+)?");
 
     /** Each key, or the beginning of keys, that the sources name, with the files that do. */
@@ -39,22 +41,31 @@ class WordsTest {
         SortedMap<String, List<String>> asked = new TreeMap<>();
         try (Stream<Path> files = Files.walk(MAIN)) {
             for (Path file : files.filter(f -> f.toString().matches(".*\\.(java|html)")).sorted().toList()) {
-                Matcher said = SAID.matcher(Files.readString(file));
+                String source = Files.readString(file);
+                Matcher inPage = IN_PAGE.matcher(file.toString().endsWith(".html") ? source : "");
+                while (inPage.find()) {
+                    note(asked, inPage.group(1), file);
+                }
+                Matcher said = SAID.matcher(source);
                 while (said.find()) {
                     Matcher literal = LITERAL.matcher(said.group(1));
                     while (literal.find()) {
                         if (literal.group(1).contains(".")) {
-                            List<String> where = asked.computeIfAbsent(literal.group(1) + (literal.group(2) == null ? "" : "*"), k -> new ArrayList<>());
-                            String name = file.getFileName().toString();
-                            if (!where.contains(name)) {
-                                where.add(name);
-                            }
+                            note(asked, literal.group(1) + (literal.group(2) == null ? "" : "*"), file);
                         }
                     }
                 }
             }
         }
         return asked;
+    }
+
+    private static void note(SortedMap<String, List<String>> asked, String key, Path file) {
+        List<String> where = asked.computeIfAbsent(key, k -> new ArrayList<>());
+        String name = file.getFileName().toString();
+        if (!where.contains(name)) {
+            where.add(name);
+        }
     }
 
     private static boolean covers(String asked, String key) {
@@ -65,7 +76,9 @@ class WordsTest {
         SortedMap<String, String> bundle = new TreeMap<>();
         try {
             Properties properties = new Properties();
-            properties.load(Files.newBufferedReader(MAIN.resolve("resources/words/words.properties")));
+            for (String name : List.of("words", "pages")) {
+                properties.load(Files.newBufferedReader(MAIN.resolve("resources/words/" + name + ".properties")));
+            }
             properties.forEach((key, words) -> bundle.put(key.toString(), words.toString()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
