@@ -18,12 +18,17 @@ create unique index edit_once on edit (practice_id, household_id, at desc, who, 
 select protect_table('edit');
 select keep_rows('edit');
 
-create or replace function enter_practice(practice bigint, trainer bigint, role text) returns boolean language plpgsql as $$
+-- Begins the work of a signed-in trainer, and says the language they read; none where the sign-in does not stand any more. The former stays for a release that still asks it.
+create function enter_practice_speaking(practice bigint, trainer bigint, role text) returns text language plpgsql as $$
 begin
-    perform set_config('cahier.practice', practice::text, true);
     perform set_config('cahier.trainer', trainer::text, true);
-    return exists (select 1 from trainer t where t.practice_id = practice and t.id = trainer and t.role = enter_practice.role and t.left_at is null);
+    return case when enter_practice(practice, trainer, role) then (select coalesce(t.language, p.language) from trainer t join practice p on p.id = t.practice_id where t.practice_id = practice and t.id = trainer) end;
 end $$;
+
+-- The language a household reads; asked with its link, before the practice is entered.
+create function reads_language(practice bigint, household bigint) returns text language sql stable security definer set search_path = public as $$
+    select coalesce(h.language, p.language) from practice p join household h on h.practice_id = p.id where p.id = practice and h.id = household
+$$;
 
 -- Arguments: what the row is of; how it is called, as an expression on the row "r".
 create function edited() returns trigger language plpgsql as $$

@@ -48,16 +48,16 @@ interface AccountMapper {
     String practiceName(PracticeId practice);
 
     @Select("""
-            select name, address, phone, country, zone as zone_id, lesson_min as lesson_minutes, travel_min as travel_minutes, rhythm_days, step_reps, step_sessions
+            select name, address, phone, country, zone as zone_id, lesson_min as lesson_minutes, travel_min as travel_minutes, rhythm_days, step_reps, step_sessions, language
             from practice where id = #{practice}""")
     AccountService.PracticeSettings settings(PracticeId practice);
 
     @Update("""
             update practice set name = #{s.name}, address = #{s.address}, phone = #{s.phone}, country = #{s.country}, zone = #{s.zoneId}, lesson_min = #{s.lessonMinutes},
-                   travel_min = #{s.travelMinutes}, rhythm_days = #{s.rhythmDays}, step_reps = #{s.stepReps}, step_sessions = #{s.stepSessions} where id = #{practice}""")
+                   travel_min = #{s.travelMinutes}, rhythm_days = #{s.rhythmDays}, step_reps = #{s.stepReps}, step_sessions = #{s.stepSessions}, language = #{s.language} where id = #{practice}""")
     void keepSettings(PracticeId practice, @Param("s") AccountService.PracticeSettings settings);
 
-    String HERE = "select t.id, t.name, t.signs, t.email, t.phone, t.role, t.questions_by_mail from trainer t where t.practice_id = #{practice} and t.joined_at is not null and t.left_at is null ";
+    String HERE = "select t.id, t.name, t.signs, t.email, t.phone, t.role, t.questions_by_mail, t.language from trainer t where t.practice_id = #{practice} and t.joined_at is not null and t.left_at is null ";
 
     @Select(HERE + "order by t.id")
     List<AccountService.Trainer> trainers(PracticeId practice);
@@ -86,8 +86,8 @@ interface AccountMapper {
                    (select coalesce(array_agg(s.trainer_id), '{}') || #{me}::bigint from stand_in s where s.practice_id = #{practice} and s.stand_in_id = #{me} and (#{now}::timestamptz at time zone (select p.zone from practice p where p.id = #{practice}))::date between s.from_day and s.until_day)::text as stands_for""")
     Around around(PracticeId practice, long me, Instant now);
 
-    @Update("update trainer set phone = #{phone}, questions_by_mail = #{questionsByMail} where practice_id = #{practice} and id = #{id}")
-    void keepOwn(PracticeId practice, long id, String phone, boolean questionsByMail);
+    @Update("update trainer set phone = #{phone}, questions_by_mail = #{questionsByMail}, language = #{language} where practice_id = #{practice} and id = #{id}")
+    void keepOwn(PracticeId practice, long id, String phone, boolean questionsByMail, @Nullable String language);
 
     @Select("select zone from practice where id = #{practice}")
     String practiceZone(PracticeId practice);

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -67,9 +68,10 @@ public class AccountService implements UserDetailsService {
      * @param rhythmDays days after the last lesson on which the next is proposed, 1 to 60
      * @param stepReps reps a session of a new step, 1 to 50
      * @param stepSessions sessions a day of a new step, 1 to 10
+     * @param language what trainers and households read who chose none, by its tag
      */
     public record PracticeSettings(String name, String address, String phone, String country, String zoneId, int lessonMinutes, int travelMinutes, int rhythmDays, int stepReps,
-                                   int stepSessions) {
+                                   int stepSessions, String language) {
 
         /** "+44 20 7946 0123", empty when there is none. */
         public String phoneShown() {
@@ -78,7 +80,7 @@ public class AccountService implements UserDetailsService {
 
         /** The same in a country. */
         public PracticeSettings of(String other) {
-            return new PracticeSettings(name, address, phone, other, zoneId, lessonMinutes, travelMinutes, rhythmDays, stepReps, stepSessions);
+            return new PracticeSettings(name, address, phone, other, zoneId, lessonMinutes, travelMinutes, rhythmDays, stepReps, stepSessions, language);
         }
     }
 
@@ -87,12 +89,13 @@ public class AccountService implements UserDetailsService {
      *
      * @param signs how what they do is signed
      * @param phone as it is kept; empty when there is none
+     * @param language what they read, by its tag; none where that is the practice's
      * @param questionsByMail whether owners' questions come to them by mail, once a day at most
      */
-    public record Trainer(long id, String name, String signs, String email, String phone, TrainerRole role, boolean questionsByMail) {
+    public record Trainer(long id, String name, String signs, String email, String phone, TrainerRole role, boolean questionsByMail, @Nullable String language) {
 
         public static Trainer of(TrainerUser user) {
-            return new Trainer(user.id(), user.name(), user.signature(), user.email(), "", user.role(), true);
+            return new Trainer(user.id(), user.name(), user.signature(), user.email(), "", user.role(), true, null);
         }
 
         /** "+44 20 7946 0123", empty when there is none. */
@@ -160,8 +163,8 @@ public class AccountService implements UserDetailsService {
 
     /** Keeps a trainer's own telephone number, and whether questions come by mail. */
     @Transactional
-    public void keepOwn(TrainerUser trainer, String phone, boolean questionsByMail) {
-        accounts.keepOwn(trainer.practice(), trainer.id(), phone, questionsByMail);
+    public void keepOwn(TrainerUser trainer, String phone, boolean questionsByMail, @Nullable String language) {
+        accounts.keepOwn(trainer.practice(), trainer.id(), phone, questionsByMail, language);
     }
 
     /** Whether the first practice has been made. */

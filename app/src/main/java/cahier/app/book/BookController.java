@@ -4,6 +4,7 @@ import cahier.app.account.AccountService;
 import cahier.app.household.FactKind;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.language.Language;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import java.util.Arrays;
@@ -33,12 +34,14 @@ class BookController {
         this.page = page;
     }
 
-    record HouseholdForm(int version, @Nullable String name, @Nullable String home, @Nullable String zone, @Nullable String cautions, @Nullable String emergency, @Nullable String emergencyPhone) {
+    record HouseholdForm(int version, @Nullable String name, @Nullable String home, @Nullable String zone, @Nullable String cautions, @Nullable String emergency, @Nullable String emergencyPhone,
+                         @Nullable String language) {
 
         Household read(Check check, TrainerUser me, long id, String country) {
+            String own = check.language("language", language);
             return new Household(id, me.practice(), check.text("name", name, 80), check.optional("home", home, 80),
                     check.zone("zone", zone).getId(), check.optional("cautions", cautions, 400), check.optional("emergency", emergency, 400),
-                    check.phone("emergencyPhone", emergencyPhone, country), null, null, version);
+                    check.phone("emergencyPhone", emergencyPhone, country), null, null, own, own == null ? Language.BRITISH.tag() : own, version);
         }
     }
 
@@ -51,7 +54,7 @@ class BookController {
 
     @GetMapping("/households/new")
     String blank(@AuthenticationPrincipal TrainerUser me, Model model) {
-        model.addAttribute("form", new HouseholdForm(0, "", "", accounts.zone(me.practice()).getId(), "", "", ""));
+        model.addAttribute("form", new HouseholdForm(0, "", "", accounts.zone(me.practice()).getId(), "", "", "", ""));
         return "book/household-form";
     }
 
@@ -68,7 +71,7 @@ class BookController {
     String edit(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, Model model) {
         Household h = households.get(me.practice(), id);
         model.addAttribute("household", h);
-        model.addAttribute("form", new HouseholdForm(h.version(), h.name(), h.home(), h.zoneId(), h.cautions(), h.emergency(), h.emergencyPhoneShown()));
+        model.addAttribute("form", new HouseholdForm(h.version(), h.name(), h.home(), h.zoneId(), h.cautions(), h.emergency(), h.emergencyPhoneShown(), h.ownLanguage()));
         return "book/household-form";
     }
 

@@ -80,7 +80,7 @@ class DemoLoader implements SmartInitializingSingleton, ApplicationRunner {
         TrainerUser trainer = (TrainerUser) accounts.loadUserByUsername(file.email());
         PracticeScope.within(practice, () -> {
             accounts.keep(practice, accounts.settings(practice).of(file.country()));
-            accounts.keepOwn(trainer, file.phone(), true);
+            accounts.keepOwn(trainer, file.phone(), true, null);
             accounts.add(practice, file.colleague().name(), file.colleague().email(), file.colleague().phone(), file.password(), TrainerRole.TRAINS);
             methods.keepAsUsual(practice, new Method(Map.of(Question.PASS, Choice.PASS_FIVE_IN_A_ROW))); // its trainer counts runs, as many do: a first session shows a step passed
             return practice;

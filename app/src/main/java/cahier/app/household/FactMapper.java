@@ -51,15 +51,15 @@ interface FactMapper {
     List<Lesson> lessons(PracticeId practice, long household);
 
     /** Everything about a household in one go, each list as JSON in the order of the lists above. */
-    record Whole(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, @Nullable Instant closedAt, @Nullable Long trainerId, int version,
+    record Whole(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, @Nullable Instant closedAt, @Nullable Long trainerId, @Nullable String ownLanguage, String language, int version,
                  String people, String dogs, String gone, String left, String places, String words, String lessons, String needs) {
 
         Household household() {
-            return new Household(id, practiceId, name, home, zoneId, cautions, emergency, emergencyPhone, closedAt, trainerId, version);
+            return new Household(id, practiceId, name, home, zoneId, cautions, emergency, emergencyPhone, closedAt, trainerId, ownLanguage, language, version);
         }
     }
 
-    @Select("select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, closed_at, trainer_id, version, "
+    @Select("select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, closed_at, trainer_id, language as own_language, coalesce(language, (select p.language from practice p where p.id = practice_id)) as language, version, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + PEOPLE + ") f)::text as people, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + DOGS + ") f)::text as dogs, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + GONE + ") f)::text as gone, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + LEFT + ") f)::text as left, "
             + "(select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + PLACES + ") f)::text as places, (select coalesce(jsonb_agg(to_jsonb(f)), '[]') from (" + WORDS + ") f)::text as words, "

@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.language.Language;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Phones;
@@ -16,28 +17,35 @@ import org.jspecify.annotations.Nullable;
  * @param emergency whom they call in need, say the vet and its hours; may be empty
  * @param emergencyPhone its number as it is kept; empty when there is none
  * @param trainerId whose household it is; none where all trainers of the practice share it
+ * @param ownLanguage what its pages, sheet and mail are in, by its tag; none where that is the practice's
+ * @param language the same, whoever said it
  * @param closedAt since when nothing is asked of it any more; none while it is worked with
  */
 public record Household(long id, PracticeId practiceId, String name, String home, String zoneId, String cautions, String emergency, String emergencyPhone, @Nullable Instant closedAt,
-                        @Nullable Long trainerId, int version) {
+                        @Nullable Long trainerId, @Nullable String ownLanguage, String language, int version) {
 
     /** A household that is not kept yet. */
     public static Household fresh(PracticeId practice, String name, String home, String zone, String cautions) {
-        return new Household(0, practice, name, home, zone, cautions, "", "", null, null, 0);
+        return new Household(0, practice, name, home, zone, cautions, "", "", null, null, null, Language.BRITISH.tag(), 0);
     }
 
     /** The same with whom to call in need. */
     public Household calling(String whom, String phone) {
-        return new Household(id, practiceId, name, home, zoneId, cautions, whom, phone, closedAt, trainerId, version);
+        return new Household(id, practiceId, name, home, zoneId, cautions, whom, phone, closedAt, trainerId, ownLanguage, language, version);
     }
 
     /** The same as a trainer's own. */
     public Household of(TrainerUser trainer) {
-        return new Household(id, practiceId, name, home, zoneId, cautions, emergency, emergencyPhone, closedAt, trainer.id(), version);
+        return new Household(id, practiceId, name, home, zoneId, cautions, emergency, emergencyPhone, closedAt, trainer.id(), ownLanguage, language, version);
     }
 
     public ZoneId zone() {
         return ZoneId.of(zoneId);
+    }
+
+    /** The language its pages, sheet and mail are in. */
+    public Language reads() {
+        return Language.of(language);
     }
 
     public boolean isClosed() {

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface HouseholdMapper {
 
-    String COLUMNS = "select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, closed_at, trainer_id, version from household ";
+    String COLUMNS = "select id, practice_id, name, home, zone as zone_id, cautions, emergency, emergency_phone, closed_at, trainer_id, language as own_language, coalesce(language, (select p.language from practice p where p.id = practice_id)) as language, version from household ";
 
     @Select(COLUMNS + "where practice_id = #{practice} order by lower(name), id")
     List<Household> everOne(PracticeId practice);
@@ -27,7 +27,7 @@ interface HouseholdMapper {
 
     /** Those somebody opened last first, then the others by name where they are asked for too. */
     @Select("""
-            select h.id, h.practice_id, h.name, h.home, h.zone as zone_id, h.cautions, h.emergency, h.emergency_phone, h.closed_at, h.trainer_id, h.version from household h
+            select h.id, h.practice_id, h.name, h.home, h.zone as zone_id, h.cautions, h.emergency, h.emergency_phone, h.closed_at, h.trainer_id, h.language as own_language, coalesce(h.language, (select p.language from practice p where p.id = h.practice_id)) as language, h.version from household h
             left join (select household_id, max(last_at) as at from look where practice_id = #{practice} and who = #{who} and last_at > #{since} group by household_id) l on l.household_id = h.id
             where h.practice_id = #{practice} and h.closed_at is null and (#{others} or l.at is not null) order by l.at desc nulls last, lower(h.name), h.id limit #{most}""")
     List<Household> opened(PracticeId practice, String who, Instant since, boolean others, int most);
@@ -56,13 +56,13 @@ interface HouseholdMapper {
     int setClosed(PracticeId practice, long id, @Nullable Instant at);
 
     @Select("""
-            insert into household (practice_id, name, home, zone, cautions, emergency, emergency_phone, trainer_id)
-            values (#{h.practiceId}, #{h.name}, #{h.home}, #{h.zoneId}, #{h.cautions}, #{h.emergency}, #{h.emergencyPhone}, #{h.trainerId}) returning id""")
+            insert into household (practice_id, name, home, zone, cautions, emergency, emergency_phone, trainer_id, language)
+            values (#{h.practiceId}, #{h.name}, #{h.home}, #{h.zoneId}, #{h.cautions}, #{h.emergency}, #{h.emergencyPhone}, #{h.trainerId}, #{h.ownLanguage}) returning id""")
     long insert(@Param("h") Household household);
 
     @Update("""
             update household set name = #{h.name}, home = #{h.home}, zone = #{h.zoneId}, cautions = #{h.cautions}, emergency = #{h.emergency},
-                   emergency_phone = #{h.emergencyPhone}, version = version + 1
+                   emergency_phone = #{h.emergencyPhone}, language = #{h.ownLanguage}, version = version + 1
             where practice_id = #{h.practiceId} and id = #{h.id} and version = #{h.version}""")
     int update(@Param("h") Household household);
 }

@@ -218,6 +218,7 @@ public class Households {
                     new StaleEdit.Difference("Time zone", saved.zoneId(), edited.zoneId()),
                     new StaleEdit.Difference("Cautions", saved.cautions(), edited.cautions()),
                     new StaleEdit.Difference("In an emergency", saved.emergency(), edited.emergency()),
+                    new StaleEdit.Difference("Language", saved.reads().name(), edited.reads().name()),
                     new StaleEdit.Difference("Its telephone", saved.emergencyPhoneShown(), edited.emergencyPhoneShown())));
         }
     }

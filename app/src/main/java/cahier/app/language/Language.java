@@ -33,6 +33,7 @@ public record Language(String tag, String name, boolean madeUp) {
     private static final String LISTED = "/words/languages.properties";
     private static final List<Language> KNOWN = read();
     private static final ThreadLocal<Language> CURRENT = new ThreadLocal<>();
+    private static final ThreadLocal<Language> OTHER = new ThreadLocal<>();
 
     private static List<Language> read() {
         Properties listed = new Properties();
@@ -73,7 +74,7 @@ public record Language(String tag, String name, boolean madeUp) {
 
     /** What this thread speaks. */
     public static Language current() {
-        Language current = CURRENT.get();
+        Language current = OTHER.get() != null ? OTHER.get() : CURRENT.get();
         return current == null ? BRITISH : current;
     }
 
@@ -87,17 +88,17 @@ public record Language(String tag, String name, boolean madeUp) {
         CURRENT.remove();
     }
 
-    /** Does some work in this language, such as a mail to somebody who does not speak the sender's. */
+    /** Does some work in this language, whoever this thread speaks to: a mail, a sheet, for somebody who reads another than the one who sends it. */
     public <T> T speaking(Supplier<T> work) {
-        Language before = CURRENT.get();
-        CURRENT.set(this);
+        Language before = OTHER.get();
+        OTHER.set(this);
         try {
             return work.get();
         } finally {
             if (before == null) {
-                CURRENT.remove();
+                OTHER.remove();
             } else {
-                CURRENT.set(before);
+                OTHER.set(before);
             }
         }
     }

@@ -70,6 +70,11 @@ public final class Words {
         throw new MissingResourceException("no bundle says it: " + key, BUNDLES.toString(), key);
     }
 
+    /** How something is written in the language of this thread, such as the pattern of a date: as its bundle has it, whatever else a made-up language does to words. */
+    public static String form(String key) {
+        return find(key, Language.current().locale());
+    }
+
     /** "hall", "hall and kitchen", "hall, kitchen and yard"; empty for none. */
     public static String list(List<String> parts) {
         if (parts.size() < 2) {

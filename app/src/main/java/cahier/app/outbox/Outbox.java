@@ -4,6 +4,7 @@ import cahier.app.ask.Question;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 import cahier.app.sheet.Homework;
@@ -14,10 +15,12 @@ import cahier.app.wording.TextKind;
 import cahier.app.wording.Wording;
 import cahier.app.wording.Wordings;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -70,13 +73,13 @@ public class Outbox {
     public void homework(TrainerUser trainer, Homework sheet, String site, Instant now) {
         if (!mails.isMailed(trainer.practice(), sheet.id())) {
             Facts facts = households.facts(trainer.practice(), sheet.householdId());
-            write(trainer.practice(), From.of(trainer), facts, readers(facts), TextKind.HOMEWORK, values(facts, sheet, now), sheet.id(), site, now);
+            write(trainer.practice(), From.of(trainer), facts, readers(facts), TextKind.HOMEWORK, () -> values(facts, sheet, now), sheet.id(), site, now);
         }
     }
 
     private static Map<String, String> values(Facts facts, Homework sheet, Instant now) {
-        return Map.of("number", Integer.toString(sheet.number()), "tracks", sheet.items().isEmpty() ? "everything rests" : sheet.items().stream().map(SheetItem::trackTitle).collect(Collectors.joining(", ")),
-                "next", facts.lessonAfter(now).map(l -> l.when(facts.household().zone())).orElse("not planned yet"));
+        return Map.of("number", Integer.toString(sheet.number()), "tracks", sheet.items().isEmpty() ? Words.say("mail.rests") : sheet.items().stream().map(SheetItem::trackTitle).collect(Collectors.joining(", ")),
+                "next", facts.lessonAfter(now).map(l -> l.when(facts.household().zone())).orElse(Words.say("mail.no-lesson")));
     }
 
     /** Whether a mail tells of this sheet, gone or waiting. */
@@ -94,7 +97,7 @@ public class Outbox {
             Map<String, Mail> byAddress = old.stream().collect(Collectors.toMap(Mail::toAddress, m -> m, (a, b) -> b));
             readers(facts).stream().filter(p -> byAddress.containsKey(p.email())).forEach(p -> {
                 Mail m = Objects.requireNonNull(byAddress.get(p.email()));
-                write(practice, From.of(m, wordings.practice(practice)), facts, List.of(p), TextKind.HOMEWORK, values(facts, newer, now), newer.id(), m.site(), now);
+                write(practice, From.of(m, wordings.practice(practice)), facts, List.of(p), TextKind.HOMEWORK, () -> values(facts, newer, now), newer.id(), m.site(), now);
             });
         }
     }
@@ -112,24 +115,29 @@ public class Outbox {
     /** Sends the answer to a question. */
     public void answer(TrainerUser trainer, Question question, String answer, String site, Instant now) {
         Facts facts = households.facts(trainer.practice(), question.householdId());
-        write(trainer.practice(), From.of(trainer), facts, readers(facts), TextKind.ANSWER, Map.of("question", question.words(), "answer", answer), null, site, now);
+        write(trainer.practice(), From.of(trainer), facts, readers(facts), TextKind.ANSWER, () -> Map.of("question", question.words(), "answer", answer), null, site, now);
     }
 
-    private void write(PracticeId practice, From from, Facts facts, List<Person> readers, TextKind kind, Map<String, String> more, @Nullable Long homework, String site, Instant now) {
-        if (facts.household().isClosed()) {
-            return; // nothing is written to a household that has finished
+    private void write(PracticeId practice, From from, Facts facts, List<Person> readers, TextKind kind, Supplier<Map<String, String>> more, @Nullable Long homework, String site, Instant now) {
+        if (!facts.household().isClosed()) { // nothing is written to a household that has finished
+            facts.household().reads().speaking(() -> written(practice, from, facts, readers, kind, more.get(), homework, site, now)).forEach(m -> mails.insert(practice, m));
         }
+    }
+
+    private List<Mail> written(PracticeId practice, From from, Facts facts, List<Person> readers, TextKind kind, Map<String, String> more, @Nullable Long homework, String site, Instant now) {
         Map<String, String> values = new HashMap<>(more);
         values.put("trainer", from.name());
         values.put("practice", from.practice());
         values.put("dogs", Wordings.dogs(facts));
         Wording wording = wordings.of(practice, kind);
+        List<Mail> written = new ArrayList<>();
         for (Person person : readers) {
             values.put("name", person.name());
             Wording filled = wording.with(values);
-            mails.insert(practice, new Mail(0, facts.household().id(), kind, homework, null, from.shown(), from.address(), person.name(), person.email(), filled.subject(), filled.body(), site,
+            written.add(new Mail(0, facts.household().id(), kind, homework, null, from.shown(), from.address(), person.name(), person.email(), filled.subject(), filled.body(), site,
                     Mail.State.WAITING, 0, now, now, null, ""));
         }
+        return written;
     }
 
     /** The newest mails of the practice. */

@@ -4,6 +4,7 @@ import cahier.app.brake.Brake;
 import cahier.app.brake.Brakes;
 import cahier.app.brake.TooMuch;
 import cahier.app.scope.PracticeScope;
+import cahier.app.language.Language;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.web.NotFound;
 import jakarta.servlet.FilterChain;
@@ -89,6 +90,7 @@ class OwnerFilter extends OncePerRequestFilter {
             refuse(request, response, new TooMuch(wait.get()));
             return;
         }
+        Language.speak(owner.reads());
         request.setAttribute(OWNER, owner);
         response.setHeader("Referrer-Policy", "no-referrer");
         response.setHeader("Cache-Control", "no-store");

@@ -7,6 +7,7 @@ import cahier.app.food.FoodLines;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.rest.Moment;
+import cahier.app.language.Language;
 import cahier.app.scope.PracticeId;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
@@ -48,6 +49,11 @@ public class Paper {
         this.setups = setups;
         this.weeks = weeks;
         this.clock = clock;
+    }
+
+    /** What whoever practises by this sheet reads. */
+    Language reader(PracticeId practice, long id) {
+        return households.get(practice, homeworks.get(practice, id).householdId()).reads();
     }
 
     /** @param site where the application is reached, for the link and its code */

@@ -1,5 +1,6 @@
 package cahier.app.paper;
 
+import cahier.app.language.Language;
 import cahier.app.scope.PracticeId;
 import cahier.app.web.CleanText;
 import com.openhtmltopdf.extend.FSSupplier;
@@ -13,7 +14,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.Locale;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.Context;
@@ -41,10 +41,14 @@ public class PaperPdf {
 
     /** @param site where the application is reached, for the link and its code */
     public byte[] of(PracticeId practice, long id, String site) {
-        Context context = new Context(Locale.ENGLISH);
+        return paper.reader(practice, id).speaking(() -> written(practice, id, site));
+    }
+
+    private byte[] written(PracticeId practice, long id, String site) {
+        Context context = new Context(Language.current().locale());
         context.setVariable("paper", paper.sheet(practice, id, site));
         context.setVariable("pdf", true);
-        context.setVariable("css", css());
+        context.setVariable("css", css().replace("size: A4", "size: " + Language.current().paper().name()));
         String html = CleanText.of(templates.process("paper/sheet", context)); // also of what was kept before it was cleaned on the way in
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();

@@ -1,5 +1,6 @@
 package cahier.app.scope;
 
+import cahier.app.language.Language;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -79,14 +80,16 @@ public class PracticeTransactionManager extends JdbcTransactionManager {
 
     /** The database says whether the sign-in still stands: who was let go is out with the next request, wherever it goes. */
     private static void enter(Connection connection, TrainerUser trainer) throws SQLException {
-        try (PreparedStatement enter = connection.prepareStatement("select enter_practice(?, ?, ?)")) {
+        try (PreparedStatement enter = connection.prepareStatement("select enter_practice_speaking(?, ?, ?)")) {
             enter.setLong(1, trainer.practice().value());
             enter.setLong(2, trainer.id());
             enter.setString(3, trainer.role().name());
             try (ResultSet answer = enter.executeQuery()) {
-                if (!answer.next() || !answer.getBoolean(1)) {
+                String language = answer.next() ? answer.getString(1) : null;
+                if (language == null) {
                     throw new NoLongerSignedIn();
                 }
+                Language.speak(Language.of(language));
             }
         }
     }

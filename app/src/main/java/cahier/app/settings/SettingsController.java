@@ -49,19 +49,19 @@ class SettingsController {
         this.clock = clock;
     }
 
-    record SettingsForm(@Nullable String phone, @Nullable String questionsByMail) {
+    record SettingsForm(@Nullable String phone, @Nullable String questionsByMail, @Nullable String language) {
 
         static SettingsForm of(Trainer me) {
-            return new SettingsForm(me.phoneShown(), me.questionsByMail() ? "on" : null);
+            return new SettingsForm(me.phoneShown(), me.questionsByMail() ? "on" : null, me.language());
         }
     }
 
     record PracticeForm(@Nullable String name, @Nullable String address, @Nullable String practicePhone, @Nullable String country, @Nullable String zone, @Nullable String lesson, @Nullable String travel,
-                        @Nullable String rhythm, @Nullable String reps, @Nullable String sessions) {
+                        @Nullable String rhythm, @Nullable String reps, @Nullable String sessions, @Nullable String spoken) {
 
         static PracticeForm of(PracticeSettings s) {
             return new PracticeForm(s.name(), s.address(), s.phoneShown(), s.country(), s.zoneId(), Integer.toString(s.lessonMinutes()), Integer.toString(s.travelMinutes()),
-                    Integer.toString(s.rhythmDays()), Integer.toString(s.stepReps()), Integer.toString(s.stepSessions()));
+                    Integer.toString(s.rhythmDays()), Integer.toString(s.stepReps()), Integer.toString(s.stepSessions()), s.language());
         }
     }
 
@@ -84,11 +84,12 @@ class SettingsController {
         PracticeSettings settings = accounts.settings(me.practice());
         Check check = new Check(result);
         String phone = check.phone("phone", form.phone(), settings.country());
+        String language = check.language("language", form.language());
         if (result.hasErrors()) {
             model.addAttribute("practice", PracticeForm.of(settings));
             return page(model);
         }
-        accounts.keepOwn(me, phone, form.questionsByMail() != null);
+        accounts.keepOwn(me, phone, form.questionsByMail() != null, language);
         flash.addFlashAttribute("said", "Saved.");
         return "redirect:/settings";
     }
@@ -103,9 +104,11 @@ class SettingsController {
             check.refuse("country", "must be the two letters of a country such as GB, was “" + form.country() + "”");
             country = "";
         }
+        String spoken = check.language("spoken", form.spoken());
         PracticeSettings after = new PracticeSettings(check.text("name", form.name(), NAME), check.optional("address", form.address(), ADDRESS),
                 check.phone("practicePhone", form.practicePhone(), country), country, check.zone("zone", form.zone()).getId(), check.whole("lesson", form.lesson(), 15, 240),
-                check.whole("travel", form.travel(), 0, 240), check.whole("rhythm", form.rhythm(), 1, 60), check.whole("reps", form.reps(), 1, 50), check.whole("sessions", form.sessions(), 1, 10));
+                check.whole("travel", form.travel(), 0, 240), check.whole("rhythm", form.rhythm(), 1, 60), check.whole("reps", form.reps(), 1, 50), check.whole("sessions", form.sessions(), 1, 10),
+                spoken == null ? before.language() : spoken);
         if (result.hasErrors()) {
             model.addAttribute("form", SettingsForm.of(accounts.trainer(me)));
             return page(model);

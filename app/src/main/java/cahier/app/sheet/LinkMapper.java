@@ -11,7 +11,7 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface LinkMapper {
 
-    record LinkRow(PracticeId practiceId, long householdId, Instant madeAt) {
+    record LinkRow(PracticeId practiceId, long householdId, Instant madeAt, String language) {
     }
 
     record Sealed(byte[] sealed) {
@@ -21,11 +21,11 @@ interface LinkMapper {
     @Select("select set_config('cahier.link', encode(#{hash}, 'hex'), true)")
     String announceLink(byte[] hash);
 
-    @Select("select practice_id, household_id, made_at from owner_link where token_hash = #{hash} and revoked_at is null")
+    @Select("select practice_id, household_id, made_at, reads_language(practice_id, household_id) as language from owner_link where token_hash = #{hash} and revoked_at is null")
     Optional<LinkRow> find(byte[] hash);
 
     @Select("""
-            select practice_id, household_id, made_at from owner_link
+            select practice_id, household_id, made_at, reads_language(practice_id, household_id) as language from owner_link
             where practice_id = #{practice} and household_id = #{household} and revoked_at is null""")
     Optional<LinkRow> live(PracticeId practice, long household);
 

@@ -1,6 +1,7 @@
 package cahier.app.sheet;
 
 import cahier.app.audit.Audited;
+import cahier.app.language.Language;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.Seal;
 import cahier.app.scope.Secret;
@@ -26,8 +27,12 @@ public class OwnerLinks {
         this.seal = seal;
     }
 
-    /** Whose link this is. */
-    public record Owner(PracticeId practice, long householdId) {
+    /**
+     * Whose link this is.
+     *
+     * @param reads the language their pages are in
+     */
+    public record Owner(PracticeId practice, long householdId, Language reads) {
 
         /** What tells this household from every other. */
         public String key() {
@@ -39,7 +44,7 @@ public class OwnerLinks {
     public Owner find(String token) {
         byte[] hash = Secret.hash(token);
         links.announceLink(hash);
-        return links.find(hash).map(r -> new Owner(r.practiceId(), r.householdId())).orElseThrow(() -> new NotFound("this link"));
+        return links.find(hash).map(r -> new Owner(r.practiceId(), r.householdId(), Language.of(r.language()))).orElseThrow(() -> new NotFound("this link"));
     }
 
     /** When the household's link was made, if it has one. */

@@ -46,6 +46,6 @@ public record Member(long id, String name, String signs, String email, String ph
     }
 
     Trainer asTrainer() {
-        return new Trainer(id, name, signs, email, phone, role, true);
+        return new Trainer(id, name, signs, email, phone, role, true, null);
     }
 }

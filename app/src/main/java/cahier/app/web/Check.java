@@ -1,5 +1,6 @@
 package cahier.app.web;
 
+import cahier.app.language.Language;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -7,6 +8,7 @@ import java.time.format.DateTimeParseException;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.validation.BindingResult;
 
@@ -112,6 +114,15 @@ public final class Check {
             refuse(field, "must be a time zone such as Europe/London, was “" + typed + "”");
             return ZoneId.of("UTC");
         }
+    }
+
+    /** The tag of a language that is spoken here, such as "en-GB"; null for nothing. */
+    public @Nullable String language(String field, @Nullable String typed) {
+        String tag = typed == null ? "" : typed.strip();
+        if (!tag.isEmpty() && Language.known().stream().noneMatch(l -> l.tag().equals(tag))) {
+            refuse(field, "must be one of " + Language.known().stream().map(Language::tag).collect(Collectors.joining(", ")) + ", was “" + typed + "”");
+        }
+        return tag.isEmpty() ? null : tag;
     }
 
     /** A mail address, or nothing. */

@@ -1,5 +1,7 @@
 package cahier.app.web;
 
+import cahier.app.language.Language;
+import cahier.app.language.Words;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -10,60 +12,64 @@ import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.time.temporal.ValueRange;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
-/** Dates and times as pages write them (docs/interface.md 6): "Thursday 18 June", "18 Jun", "9:15". */
+/** Dates and times as pages write them (docs/interface.md 6), in the form of their reader's language: "Thursday 18 June", "18 Jun", "9:15". */
 public final class Dates {
 
     private static final int HOUR_OF_ONE_DIGIT = "9:15".length();
     private static final ValueRange YEARS = ValueRange.of(2000, 2099);
-    private static final DateTimeFormatter LONG = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
-    private static final DateTimeFormatter FULL = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
-    private static final DateTimeFormatter MIDDLE = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d", Locale.UK);
-    private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm", Locale.UK);
     private static final DateTimeFormatter INPUT = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.UK);
+
+    /** By language and key of its form. */
+    private static final Map<String, DateTimeFormatter> WRITTEN = new ConcurrentHashMap<>();
 
     private Dates() {
     }
 
+    private static DateTimeFormatter written(String key) {
+        Language language = Language.current();
+        return WRITTEN.computeIfAbsent(language.tag() + key, k -> DateTimeFormatter.ofPattern(Words.form(key), language.locale()));
+    }
+
     /** "Thursday 18 June". */
     public static String longDate(LocalDate date) {
-        return LONG.format(date);
+        return written("date.long").format(date);
     }
 
     /** "Thursday 18 June 2026", where it will be read in another year. */
     public static String fullDate(LocalDate date) {
-        return FULL.format(date);
+        return written("date.full").format(date);
     }
 
     /** "18 Jun". */
     public static String shortDate(LocalDate date) {
-        return SHORT.format(date);
+        return written("date.short").format(date);
     }
 
     /** "Mon 15". */
     public static String day(LocalDate date) {
-        return DAY.format(date);
+        return written("date.day").format(date);
     }
 
     /** "9:15". */
     public static String time(Instant at, ZoneId zone) {
-        return TIME.format(at.atZone(zone));
+        return written("date.time").format(at.atZone(zone));
     }
 
     /** ", 10:15 there" where the clocks of a household differ from the trainer's at that moment; else empty. */
     public static String there(Instant at, ZoneId trainers, ZoneId households) {
-        return trainers.getRules().getOffset(at).equals(households.getRules().getOffset(at)) ? "" : ", " + time(at, households) + " there";
+        return trainers.getRules().getOffset(at).equals(households.getRules().getOffset(at)) ? "" : Words.say("day.there", time(at, households));
     }
 
     /** "today", "yesterday", or "Thu 18 Jun", with its year where that is not this one's; each with the time. */
     public static String moment(Instant at, ZoneId zone, LocalDate today) {
         LocalDate date = at.atZone(zone).toLocalDate();
         long days = ChronoUnit.DAYS.between(date, today);
-        String day = days == 0 ? "today" : days == 1 ? "yesterday" : days == -1 ? "tomorrow" : MIDDLE.format(date) + (date.getYear() == today.getYear() ? "" : " " + date.getYear());
-        return day + ", " + time(at, zone);
+        String day = days == 0 ? Words.say("day.today") : days == 1 ? Words.say("day.yesterday") : days == -1 ? Words.say("day.tomorrow") : written("date.middle").format(date) + (date.getYear() == today.getYear() ? "" : " " + date.getYear());
+        return Words.say("day.at", day, time(at, zone));
     }
 
     /** As a date and time field wants it: "2026-06-18T09:15". */

@@ -1,5 +1,7 @@
 package cahier.app.web;
 
+import cahier.app.language.Language;
+import cahier.app.language.Words;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
@@ -70,24 +72,30 @@ public final class Measures {
         throw new IllegalArgumentException("must be " + rule + ", was “" + typed + "”");
     }
 
-    /** "1 m (3 ft)", and inches where a foot says too little: "0.1 m (4 in)". */
+    /** "1 m (3 ft)", or "3 ft (1 m)" where feet come first, and inches where a foot says too little: "0.1 m (4 in)". */
     public static String distance(double metres) {
-        String imperial = metres < METRES_IN_INCHES_BELOW ? Math.round(metres / METRES_PER_INCH) + NBSP + "in" : Math.round(metres / METRES_PER_FOOT) + NBSP + "ft";
-        return plain(metres, 2) + NBSP + "m (" + imperial + ")";
+        String imperial = metres < METRES_IN_INCHES_BELOW ? Words.say("measure.in", Long.toString(Math.round(metres / METRES_PER_INCH)))
+                : Words.say("measure.ft", Long.toString(Math.round(metres / METRES_PER_FOOT)));
+        return both(Words.say("measure.m", plain(metres, 2)), imperial);
     }
 
     /** "5 s", "2 min", "1 min 30 s". */
     public static String duration(double seconds) {
         if (seconds < 60) {
-            return plain(seconds, 1) + NBSP + "s";
+            return Words.say("measure.s", plain(seconds, 1));
         }
         long rest = Math.round(seconds % 60);
-        return (long) (seconds / 60) + NBSP + "min" + (rest == 0 ? "" : " " + rest + NBSP + "s");
+        String minutes = Long.toString((long) (seconds / 60));
+        return rest == 0 ? Words.say("measure.min", minutes) : Words.say("measure.min-and-s", minutes, Long.toString(rest));
     }
 
     /** "8.4 kg (18.5 lb)". */
     public static String weight(double grams) {
-        return plain(grams / 1000, 1) + NBSP + "kg (" + plain(grams / GRAMS_PER_POUND, 1) + NBSP + "lb)";
+        return both(Words.say("measure.kg", plain(grams / 1000, 1)), Words.say("measure.lb", plain(grams / GRAMS_PER_POUND, 1)));
+    }
+
+    private static String both(String metric, String imperial) {
+        return Language.current().isMetric() ? Words.say("measure.both", metric, imperial) : Words.say("measure.both", imperial, metric);
     }
 
     /** A number for a form field, without a unit and without needless zeros. */

@@ -1,6 +1,7 @@
 package cahier.app.wording;
 
 import cahier.app.account.AccountService;
+import cahier.app.language.Words;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.scope.PracticeId;
@@ -44,13 +45,12 @@ public class Wordings {
 
     /** What this household says to strangers. */
     public String strangers(PracticeId practice, Facts facts) {
-        return of(practice, TextKind.STRANGERS).with(Map.of("dogs", dogs(facts), "are", facts.dogs().size() > 1 ? "are" : "is")).body();
+        return of(practice, TextKind.STRANGERS).with(Map.of("dogs", dogs(facts), "are", Words.say("mail.STRANGERS.are", facts.dogs().size()))).body();
     }
 
     /** "Sorrel and Juniper"; without a dog, the household's name. */
     public static String dogs(Facts facts) {
         List<String> names = facts.dogs().stream().map(Dog::name).toList();
-        int last = names.size() - 1;
-        return names.isEmpty() ? facts.household().name() : last == 0 ? names.get(0) : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
+        return names.isEmpty() ? facts.household().name() : Words.list(names);
     }
 }

@@ -133,7 +133,7 @@ class DeskRowTest extends AppTest {
         Household now = home.facts().household();
         within(() -> {
             households.save(new Household(now.id(), now.practiceId(), now.name(), now.home(), now.zoneId().equals("Pacific/Auckland") ? "Europe/London" : "Pacific/Auckland", now.cautions(), now.emergency(),
-                    now.emergencyPhone(), null, now.trainerId(), now.version()));
+                    now.emergencyPhone(), null, now.trainerId(), now.ownLanguage(), now.language(), now.version()));
             return null;
         });
     }

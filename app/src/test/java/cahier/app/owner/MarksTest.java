@@ -3,6 +3,7 @@ package cahier.app.owner;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import cahier.app.language.Language;
 import cahier.app.exposure.Exposures;
 import cahier.app.exposure.Met;
 import cahier.app.gate.Gates;
@@ -46,7 +47,7 @@ class MarksTest extends AppTest {
     @Test
     void itIsKeptAndMarkedOrNeither() {
         Home home = homes.make(edda(), TrackKind.COMFORT, 1);
-        Owner owner = new Owner(edda().practice(), home.id);
+        Owner owner = new Owner(edda().practice(), home.id, Language.BRITISH);
         long dog = home.facts().dogs().get(0).id();
         Met met = new Met(UUID.randomUUID(), home.id, dog, Trigger.DOG, 9, "9 m", Response.STARED, "", null, null, now(), 0, "");
         Runnable keep = () -> exposures.keep(edda().practice(), met, null, now());

@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
+import cahier.app.language.Language;
 import cahier.app.alarm.Alarm;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
@@ -86,7 +87,7 @@ class PhoneFollowsTest extends AppTest {
     /** What there is to see after an act. */
     private void look() {
         within(() -> together.look(() -> {
-            today = practice.today(new Owner(me.practice(), home.id), now());
+            today = practice.today(new Owner(me.practice(), home.id, Language.BRITISH), now());
             map = home.roadmap();
             open = judgements.open(me.practice(), home.track);
             return today;

@@ -35,7 +35,7 @@ class PassChoiceTest {
     @Test
     void whatLettingTheOwnerMoveOnSavesIsSaidAsItWasSeen() throws IOException {
         List<String> rules = Files.readAllLines(Path.of("..", "docs", "rules.md"));
-        String page = Files.readString(Path.of("src", "main", "resources", "templates", "sheet", "issue.html")).replaceAll("\\s+", " ");
+        String page = Files.readString(Path.of("src", "main", "resources", "words", "pages.properties")).replaceAll("\\s+", " ");
         long owner = weeks(rules, "| the owner may move on, a lesson a week |");
         long lesson = weeks(rules, "| in a lesson a week |");
         assertThat(page).contains("seven steps took " + owner + " of 12 weeks instead of " + lesson + ".");
