@@ -4,8 +4,8 @@ import cahier.app.audit.AuditLog;
 import cahier.app.brake.Brake;
 import cahier.app.brake.Brakes;
 import cahier.app.brake.TooMuch;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
-
 import cahier.app.web.Check;
 import cahier.app.web.Dates;
 import jakarta.servlet.http.HttpServletRequest;
@@ -89,31 +89,31 @@ class AccountController {
         String account = me.email().toLowerCase(Locale.ROOT);
         Optional<Duration> wait = brakes.take(Brake.SIGN_IN, account);
         if (wait.isPresent()) {
-            check.refuse("old", "was wrong too often; try again in " + TooMuch.words(wait.get()));
+            check.refuse("old", Words.say("account.AccountController.was-wrong-too-often-try", TooMuch.words(wait.get())));
         } else if (credentials.knows(me, form.old() == null ? "" : form.old())) {
             brakes.giveBack(Brake.SIGN_IN, account);
         } else {
-            check.refuse("old", "is not your password");
+            check.refuse("old", Words.say("account.AccountController.is-not-your-password"));
         }
         if (result.hasErrors()) {
             return page(me, 1, request, model);
         }
         credentials.change(me, fresh, session(request), Instant.now(clock));
-        flash.addFlashAttribute("said", "Your password is changed. Every other sign-in has ended.");
+        flash.addFlashAttribute("said", Words.say("account.AccountController.your-password-is-changed-every"));
         return "redirect:/account";
     }
 
     @PostMapping("/account/sign-ins/{handle}/end")
     String end(@AuthenticationPrincipal TrainerUser me, @PathVariable String handle, RedirectAttributes flash) {
         signIns.end(me, handle);
-        flash.addFlashAttribute("said", "That sign-in has ended.");
+        flash.addFlashAttribute("said", Words.say("account.AccountController.that-sign-in-has-ended"));
         return "redirect:/account";
     }
 
     @PostMapping("/account/sign-ins/end-others")
     String endOthers(@AuthenticationPrincipal TrainerUser me, HttpServletRequest request, RedirectAttributes flash) {
         signIns.endOthers(me, session(request));
-        flash.addFlashAttribute("said", "You are signed in here only.");
+        flash.addFlashAttribute("said", Words.say("account.AccountController.you-are-signed-in-here"));
         return "redirect:/account";
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.account;
 
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerRole;
 import cahier.app.scope.TrainerUser;
@@ -39,7 +40,7 @@ public class AccountService implements UserDetailsService {
     public UserDetails loadUserByUsername(String email) {
         accounts.announceSignIn(email.strip());
         AccountMapper.TrainerRow row = accounts.findTrainer(email.strip())
-                .orElseThrow(() -> new UsernameNotFoundException("no trainer has this address"));
+                .orElseThrow(() -> new UsernameNotFoundException(Words.say("account.AccountService.no-trainer-has-this-address")));
         accounts.announcePractice(row.practiceId());
         return row.of(accounts.practiceName(row.practiceId()));
     }

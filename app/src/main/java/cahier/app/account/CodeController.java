@@ -3,6 +3,7 @@ package cahier.app.account;
 import cahier.app.brake.Brake;
 import cahier.app.brake.Brakes;
 import cahier.app.brake.TooMuch;
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeScope;
 import cahier.app.scope.TrainerUser;
 import jakarta.servlet.http.HttpServletRequest;
@@ -62,12 +63,12 @@ class CodeController {
         String account = me.email().toLowerCase(Locale.ROOT);
         Optional<Duration> wait = brakes.take(Brake.SIGN_IN_CODE, account);
         if (wait.isPresent()) {
-            model.addAttribute("refused", "It was wrong too often. Try again in " + TooMuch.words(wait.get()) + ".");
+            model.addAttribute("refused", Words.say("account.CodeController.it-was-wrong-too-often", TooMuch.words(wait.get())));
             return "account/code";
         }
         if (!PracticeScope.within(me.practice(), () -> factors.check(me, code, now))) {
             LOG.info("a code from {} was not right", request.getRemoteAddr());
-            model.addAttribute("refused", "That is not the code of this moment. Wait for the next one and type that.");
+            model.addAttribute("refused", Words.say("account.CodeController.that-is-not-the-code"));
             return "account/code";
         }
         brakes.giveBack(Brake.SIGN_IN_CODE, account);

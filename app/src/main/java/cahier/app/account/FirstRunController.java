@@ -3,7 +3,7 @@ package cahier.app.account;
 import cahier.app.brake.Brake;
 import cahier.app.brake.Brakes;
 import cahier.app.brake.TooMuch;
-
+import cahier.app.language.Words;
 import cahier.app.web.Check;
 import cahier.app.web.NotFound;
 import jakarta.servlet.http.HttpServletRequest;
@@ -50,9 +50,9 @@ class FirstRunController {
         Check check = new Check(result);
         Optional<Duration> wait = brakes.take(Brake.FIRST_RUN, request.getRemoteAddr());
         if (wait.isPresent()) {
-            check.refuse("token", "was tried too often; try again in " + TooMuch.words(wait.get()));
+            check.refuse("token", Words.say("account.FirstRunController.was-tried-too-often-try", TooMuch.words(wait.get())));
         } else if (form.token() == null || !token.matches(form.token())) {
-            check.refuse("token", "must be the token printed in the log when the application started");
+            check.refuse("token", Words.say("account.FirstRunController.must-be-the-token-printed"));
         }
         AccountService.NewPractice wanted = new AccountService.NewPractice(
                 check.text("practice", form.practice(), 80), check.zone("zone", form.zone()), check.text("name", form.name(), 80),

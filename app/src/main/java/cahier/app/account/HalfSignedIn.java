@@ -1,5 +1,6 @@
 package cahier.app.account;
 
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.Serializable;
@@ -21,7 +22,7 @@ record HalfSignedIn(TrainerUser trainer, Instant since) implements Principal, Se
     /** Another name than the trainer's: it is none of the sign-ins that are listed. */
     @Override
     public String getName() {
-        return "half " + trainer.id();
+        return Words.say("account.HalfSignedIn.half", trainer.id());
     }
 
     boolean isOver(Instant now) {

@@ -3,6 +3,7 @@ package cahier.app.account;
 import cahier.app.brake.Brake;
 import cahier.app.brake.Brakes;
 import cahier.app.brake.TooMuch;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import java.time.Clock;
@@ -46,7 +47,7 @@ class SecondFactorController {
     @PostMapping("/account/second-factor/begin")
     String begin(@AuthenticationPrincipal TrainerUser me, RedirectAttributes flash) {
         if (!factors.canBe()) {
-            flash.addFlashAttribute("said", "This installation has no CAHIER_KEY. Without it the code would be forgotten at the next start.");
+            flash.addFlashAttribute("said", Words.say("account.SecondFactorController.this-installation-has-no-cahier"));
             return "redirect:/account";
         }
         factors.begin(me);
@@ -97,7 +98,7 @@ class SecondFactorController {
             return page(me, model);
         }
         factors.off(me, now);
-        flash.addFlashAttribute("said", "No code is asked for any more when you sign in.");
+        flash.addFlashAttribute("said", Words.say("account.SecondFactorController.no-code-is-asked-for"));
         return "redirect:/account";
     }
 
@@ -106,14 +107,14 @@ class SecondFactorController {
         String account = me.email().toLowerCase(Locale.ROOT);
         Optional<Duration> wait = brakes.take(Brake.SIGN_IN_CODE, account);
         if (wait.isPresent()) {
-            check.refuse("code", "was wrong too often; try again in " + TooMuch.words(wait.get()));
+            check.refuse("code", Words.say("account.SecondFactorController.was-wrong-too-often-try", TooMuch.words(wait.get())));
             return Optional.empty();
         }
         Optional<T> found = look.get();
         if (found.isPresent()) {
             brakes.giveBack(Brake.SIGN_IN_CODE, account);
         } else {
-            check.refuse("code", "is not the code of this moment; wait for the next one and type that");
+            check.refuse("code", Words.say("account.SecondFactorController.is-not-the-code-of"));
         }
         return found;
     }

@@ -2,6 +2,7 @@ package cahier.app.account;
 
 import cahier.app.audit.Audited;
 import cahier.app.draw.QrCode;
+import cahier.app.language.Words;
 import cahier.app.scope.Seal;
 import cahier.app.scope.Secret;
 import cahier.app.scope.TrainerUser;
@@ -87,7 +88,7 @@ public class SecondFactors {
     public Optional<Offer> offer(TrainerUser me) {
         return mapper.find(me.practice(), me.id()).filter(r -> r.onSince() == null).flatMap(this::secret).map(secret -> {
             String text = base32(secret);
-            String name = URLEncoder.encode("Cahier:" + me.email(), StandardCharsets.UTF_8).replace("+", "%20");
+            String name = URLEncoder.encode(Words.say("account.SecondFactors.cahier", me.email()), StandardCharsets.UTF_8).replace("+", "%20");
             return new Offer(text.replaceAll("(.{4})(?=.)", "$1 "), QrCode.of("otpauth://totp/" + name + "?secret=" + text + "&issuer=Cahier"));
         });
     }

@@ -1,5 +1,6 @@
 package cahier.app.account;
 
+import cahier.app.language.Words;
 import cahier.app.scope.Secret;
 import cahier.app.scope.TrainerUser;
 import jakarta.servlet.http.HttpServletRequest;
@@ -50,7 +51,7 @@ public class SignIns {
     /** All of a trainer, the one used last first. */
     public List<SignIn> of(TrainerUser me, String thisSession) {
         return sessions.findByPrincipalName(me.email()).values().stream()
-                .map(s -> new SignIn(handle(s.getId()), Objects.requireNonNullElse(s.<String>getAttribute(DEVICE), "A browser"), s.getCreationTime(), s.getLastAccessedTime(), s.getId().equals(thisSession)))
+                .map(s -> new SignIn(handle(s.getId()), Objects.requireNonNullElse(s.<String>getAttribute(DEVICE), Words.say("account.SignIns.a-browser")), s.getCreationTime(), s.getLastAccessedTime(), s.getId().equals(thisSession)))
                 .sorted(Comparator.comparing(SignIn::lastUsed).reversed()).toList();
     }
 
@@ -97,7 +98,7 @@ public class SignIns {
 
     /** "Firefox on Windows" of what a browser says of itself. */
     static String device(String agent) {
-        String program = PROGRAMS.entrySet().stream().filter(p -> p.getValue().matcher(agent).find()).map(Map.Entry::getKey).findFirst().orElse("A browser");
-        return SYSTEMS.stream().filter(agent::contains).findFirst().map(s -> program + " on " + s.replace("Macintosh", "a Mac").replace("iPhone", "an iPhone").replace("iPad", "an iPad")).orElse(program);
+        String program = PROGRAMS.entrySet().stream().filter(p -> p.getValue().matcher(agent).find()).map(Map.Entry::getKey).findFirst().orElse(Words.say("account.SignIns.a-browser"));
+        return SYSTEMS.stream().filter(agent::contains).findFirst().map(s -> Words.say("account.SignIns.on", program, s.replace("Macintosh", "a Mac").replace("iPhone", "an iPhone").replace("iPad", "an iPad"))).orElse(program);
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.alarm;
 
+import cahier.app.language.Words;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -49,6 +50,6 @@ public record Alarm(UUID id, long householdId, long dogId, String dogName, Kind 
 
     /** "Imre spoke with Dele: a gate in the hall from today on."; empty while it is open. */
     public String agreed() {
-        return isOpen() ? "" : answeredBy + (spokenWith.isEmpty() ? " spoke with them: " : " spoke with " + spokenWith + ": ") + answer;
+        return isOpen() ? "" : answeredBy + (spokenWith.isEmpty() ? Words.say("alarm.Alarm.spoke-with-them") : Words.say("alarm.Alarm.spoke-with", spokenWith)) + answer;
     }
 }

@@ -9,6 +9,7 @@ import cahier.app.draw.WatchLine;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.measure.Measured;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Dates;
@@ -90,7 +91,7 @@ class AloneController {
     /** The newest of each arrangement, shut in before loose. */
     private static Compared compared(Dog dog, List<Baseline> newestFirst, boolean entersFirst) {
         List<Baseline> both = new ArrayList<>();
-        for (String about : List.of("shut in", "loose")) {
+        for (String about : List.of(Words.say("alone.AloneController.shut-in"), "loose")) {
             newestFirst.stream().filter(w -> w.about().equalsIgnoreCase(about)).findFirst().ifPresent(both::add);
         }
         int longest = both.stream().map(b -> b.findings().watchedSeconds()).filter(Objects::nonNull).mapToInt(s -> s).max().orElse(0);
@@ -102,7 +103,7 @@ class AloneController {
             return new Compared(dog, watched, "", "");
         }
         if (both.stream().anyMatch(b -> b.findings().isLoudThroughout())) {
-            return new Compared(dog, watched, "They cannot be compared", "One recording was loud throughout. Listen to it, and type what you hear.");
+            return new Compared(dog, watched, Words.say("alone.AloneController.they-cannot-be-compared"), Words.say("alone.AloneController.one-recording-was-loud-throughout"));
         }
         AloneReading first = both.get(0).reading().orElseThrow();
         AloneReading second = both.get(1).reading().orElseThrow();
@@ -124,13 +125,13 @@ class AloneController {
                 Optional<Integer> after = seconds(i < upset.size() ? upset.get(i) : "");
                 if (seconds.isPresent()) {
                     if (seconds.get() < 1 || after.isPresent() && after.get() > seconds.get()) {
-                        throw new IllegalArgumentException("departure " + (i + 1) + " must last 1 s or more and be upset within it, was “" + left.get(i) + "” and “" + upset.get(i) + "”");
+                        throw new IllegalArgumentException(Words.say("alone.AloneController.departure-must-last-1-s", (i + 1), left.get(i), upset.get(i)));
                     }
                     went.add(new Departure(UUID.randomUUID(), household, known.id(), sitting, seconds.get(), after.orElse(null), null, now.minusSeconds(left.size() - (long) i), me.signature()));
                 }
             }
             if (went.isEmpty()) {
-                throw new IllegalArgumentException("a session must have at least one departure");
+                throw new IllegalArgumentException(Words.say("alone.AloneController.a-session-must-have-at"));
             }
             went.forEach(d -> departures.keep(me.practice(), d, now));
         } catch (IllegalArgumentException e) {
@@ -163,7 +164,7 @@ class AloneController {
             int begins = minutes(from);
             int ends = minutes(to);
             if (weekday < 1 || weekday > 7 || ends <= begins) {
-                throw new IllegalArgumentException("hours must be on a weekday and end after they begin, were “" + from + "” to “" + to + "”");
+                throw new IllegalArgumentException(Words.say("alone.AloneController.hours-must-be-on-a", from, to));
             }
             departures.put(me.practice(), household, new HoursAway(0, weekday, begins, ends, cut(cover)));
         } catch (IllegalArgumentException e) {

@@ -1,6 +1,7 @@
 package cahier.app.alone;
 
 import cahier.app.household.Dog;
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import cahier.core.alone.NextTarget;
 import java.util.ArrayList;
@@ -73,23 +74,23 @@ public record AloneTrack(Dog dog, List<List<Departure>> sessions, OptionalDouble
     }
 
     public String verdict() {
-        return "Next: at longest " + Measures.duration(Math.ceil(target()));
+        return Words.say("alone.AloneTrack.next-at-longest", Measures.duration(Math.ceil(target())));
     }
 
     /** "It lay down after 20 s in the middle, 90 s at the longest."; empty where nobody said. */
     public String settling() {
         List<Integer> seconds = settled().stream().sorted().toList();
-        return seconds.isEmpty() ? "" : "After the return it lay down within " + Measures.duration(seconds.get(seconds.size() / 2)) + " in the middle, " + Measures.duration(seconds.get(seconds.size() - 1)) + " at the longest.";
+        return seconds.isEmpty() ? "" : Words.say("alone.AloneTrack.after-the-return-it-lay", Measures.duration(seconds.get(seconds.size() / 2)), Measures.duration(seconds.get(seconds.size() - 1)));
     }
 
     /** Why, with its figures. */
     public String why() {
         if (sessions.isEmpty()) {
-            return "The very first is a second.";
+            return Words.say("alone.AloneTrack.the-very-first-is-a");
         }
         OptionalInt upset = upsetAfter();
-        String calm = longestCalm().isPresent() ? "Longest calm " + Measures.duration(longestCalm().getAsDouble()) : "None calm";
-        return upset.isPresent() ? calm + ", upset after " + Measures.duration(upset.getAsInt()) + ": half of that, and never more than was calm."
-                : NextTarget.isRestless(settled()) ? calm + ", but after half of them or more it took over " + Measures.duration(NextTarget.SETTLES_WITHIN_S) + " to lie down: no longer than that was." : calm + ", all of them calm: a little longer.";
+        String calm = longestCalm().isPresent() ? Words.say("alone.AloneTrack.longest-calm", Measures.duration(longestCalm().getAsDouble())) : Words.say("alone.AloneTrack.none-calm");
+        return upset.isPresent() ? Words.say("alone.AloneTrack.upset-after-half-of-that", calm, Measures.duration(upset.getAsInt()))
+                : NextTarget.isRestless(settled()) ? Words.say("alone.AloneTrack.but-after-half-of-them", calm, Measures.duration(NextTarget.SETTLES_WITHIN_S)) : Words.say("alone.AloneTrack.all-of-them-calm-a", calm);
     }
 }

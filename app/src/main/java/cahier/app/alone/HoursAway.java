@@ -1,5 +1,7 @@
 package cahier.app.alone;
 
+import cahier.app.language.Words;
+
 /**
  * Hours of a weekday in which the home is empty of its people.
  *
@@ -20,6 +22,6 @@ public record HoursAway(long id, int weekday, int fromMin, int toMin, String cov
     }
 
     public String words() {
-        return time(fromMin) + " to " + time(toMin);
+        return Words.say("alone.HoursAway.to", time(fromMin), time(toMin));
     }
 }

@@ -1,6 +1,7 @@
 package cahier.app.baseline;
 
 import cahier.app.draw.WatchLine;
+import cahier.app.language.Words;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
 import cahier.app.web.Measures;
@@ -85,7 +86,7 @@ public record Baseline(long id, long householdId, long dogId, Kind kind, String 
     /** "9 of 10 clean": what it found, in words. */
     public String result() {
         return switch (kind) {
-            case COLD_TEST -> findings.clean() + " of " + findings.triesOrNone().size() + " clean";
+            case COLD_TEST -> Words.say("baseline.Baseline.of-clean", findings.clean(), findings.triesOrNone().size());
             case DISTANCE -> findings.metres() == null ? "" : Measures.distance(findings.metres());
             case FOOD -> food();
             case ZONES -> findings.zones() == null ? "" : findings.zones().entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed()
@@ -98,9 +99,9 @@ public record Baseline(long id, long householdId, long dogId, Kind kind, String 
     private String food() {
         FoodTest test = new FoodTest(Boolean.TRUE.equals(findings.fromTrainer()), Optional.ofNullable(findings.fromOwner()));
         return switch (test.reading()) {
-            case AT_EASE -> "Took it from you: at ease";
-            case UNEASY_WITH_TRAINER -> "Took it from the owner only: uneasy with you";
-            case UNEASY_HERE -> "Refused both: uneasy here, or fed, or ill. Ask. Work on nothing else first";
+            case AT_EASE -> Words.say("baseline.Baseline.took-it-from-you-at");
+            case UNEASY_WITH_TRAINER -> Words.say("baseline.Baseline.took-it-from-the-owner");
+            case UNEASY_HERE -> Words.say("baseline.Baseline.refused-both-uneasy-here-or");
         };
     }
 
@@ -108,9 +109,9 @@ public record Baseline(long id, long householdId, long dogId, Kind kind, String 
         if (findings.watchedSeconds() == null) {
             return "";
         }
-        String whole = " in " + Measures.duration(findings.watchedSeconds());
+        String whole = Words.say("baseline.Baseline.in", Measures.duration(findings.watchedSeconds()));
         return findings.spellsOrNone().stream().mapToDouble(Findings.Spell::from).min().stream()
-                .mapToObj(first -> "First sign after " + Measures.duration(first) + ", " + findings.spellsOrNone().size() + (findings.spellsOrNone().size() == 1 ? " spell" : " spells") + whole)
-                .findFirst().orElse("No sign" + whole);
+                .mapToObj(first -> Words.say("baseline.Baseline.first-sign-after", Measures.duration(first), findings.spellsOrNone().size(), (findings.spellsOrNone().size() == 1 ? Words.say("baseline.Baseline.spell") : Words.say("baseline.Baseline.spells")), whole))
+                .findFirst().orElse(Words.say("baseline.Baseline.no-sign", whole));
     }
 }

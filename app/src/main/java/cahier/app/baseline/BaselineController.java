@@ -4,6 +4,7 @@ import cahier.app.draw.WatchLine;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import cahier.app.web.Measures;
@@ -81,7 +82,7 @@ class BaselineController {
         Kind kind = check.choice("kind", form.kind(), Kind.class);
         long dog = households.dogs(me.practice(), household).stream().map(Dog::id).filter(id -> id.toString().equals(form.dog())).findFirst().orElse(0L);
         if (dog == 0) {
-            check.refuse("dog", "must be one of the household's dogs");
+            check.refuse("dog", Words.say("baseline.BaselineController.must-be-one-of-the"));
         }
         String about = about(check, kind, form);
         Findings findings = findings(check, kind, form, all);
@@ -109,14 +110,14 @@ class BaselineController {
         if (kind == Kind.DISTANCE) {
             OptionalDouble metres = check.measure("distance", form.distance(), Measures::metres);
             if (metres.isEmpty() || metres.getAsDouble() <= 0) {
-                check.refuse("distance", "must be a distance above 0 m, for example 15 m or 50 ft, was “" + form.distance() + "”");
+                check.refuse("distance", Words.say("baseline.BaselineController.must-be-a-distance-above", form.distance()));
             }
             return new Findings(null, null, null, metres.orElse(1), null, null, null);
         }
         if (kind == Kind.FOOD) {
             boolean taken = "yes".equals(form.fromTrainer());
             if (!taken && (form.fromOwner() == null || form.fromOwner().isEmpty())) {
-                check.refuse("fromOwner", "must be told: let the owner offer when you were refused");
+                check.refuse("fromOwner", Words.say("baseline.BaselineController.must-be-told-let-the"));
             }
             return new Findings(null, taken, taken ? null : "yes".equals(form.fromOwner()), null, null, null, null);
         }
@@ -128,7 +129,7 @@ class BaselineController {
             }
         });
         if (kind == Kind.ZONES && zones.isEmpty()) {
-            check.refuse("kind", "must have at least one zone that was touched");
+            check.refuse("kind", Words.say("baseline.BaselineController.must-have-at-least-one"));
         }
         return new Findings(null, null, null, null, kind == Kind.ZONES ? zones : null, null, null);
     }

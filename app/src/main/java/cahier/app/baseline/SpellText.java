@@ -1,5 +1,6 @@
 package cahier.app.baseline;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -42,11 +43,10 @@ final class SpellText {
                 continue;
             }
             int number = i + 1;
-            spells.add(spell(line).orElseThrow(() -> new IllegalArgumentException("line " + number + " must be a sign and two times, such as vocal, 1:05, 1:20, with one of "
-                    + Arrays.stream(Findings.Sign.values()).map(s -> s.name().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", ")) + ", was “" + shown(lines.get(number - 1).strip()) + "”")));
+            spells.add(spell(line).orElseThrow(() -> new IllegalArgumentException(Words.say("baseline.SpellText.line-must-be-a-sign", number, Arrays.stream(Findings.Sign.values()).map(s -> s.name().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", ")), shown(lines.get(number - 1).strip())))));
         }
         if (spells.size() > MOST) {
-            throw new IllegalArgumentException("at most " + MOST + " spells, were " + spells.size());
+            throw new IllegalArgumentException(Words.say("baseline.SpellText.at-most-spells-were", MOST, spells.size()));
         }
         return spells;
     }

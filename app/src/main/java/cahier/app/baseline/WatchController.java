@@ -4,6 +4,7 @@ import cahier.app.draw.WatchLine;
 import cahier.app.gate.Gates;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Measures;
 import cahier.app.web.NotFound;
@@ -67,7 +68,7 @@ class WatchController {
         Dog known = households.dogs(me.practice(), household).stream().filter(d -> d.id() == dog).findFirst().orElseThrow(() -> new NotFound("dog " + dog));
         try {
             if (!ARRANGEMENTS.contains(about)) {
-                throw new IllegalArgumentException("how it is left must be one of shut in, loose, was “" + about + "”");
+                throw new IllegalArgumentException(Words.say("baseline.WatchController.how-it-is-left-must", about));
             }
             Instant now = Instant.now(clock);
             Recording taken = taken(file, spells, watched);
@@ -92,7 +93,7 @@ class WatchController {
         }
         if (String.valueOf(file.getOriginalFilename()).toLowerCase(Locale.ROOT).endsWith(".csv")) {
             if (file.getSize() > LARGEST_CSV) {
-                throw new IllegalArgumentException("the CSV file must be at most 1 MB, was " + file.getSize() / LARGEST_CSV + " MB");
+                throw new IllegalArgumentException(Words.say("baseline.WatchController.the-csv-file-must-be", file.getSize() / LARGEST_CSV));
             }
             return new Recording(SpellText.read(new String(file.getBytes(), StandardCharsets.UTF_8)), seconds(watched), List.of());
         }
@@ -104,7 +105,7 @@ class WatchController {
     private static int seconds(String watched) {
         double seconds = Measures.seconds(watched);
         if (seconds < 1 || seconds > LONGEST_MIN * 60) {
-            throw new IllegalArgumentException("how long was watched must be from 1 s to 60 min, was “" + watched + "”");
+            throw new IllegalArgumentException(Words.say("baseline.WatchController.how-long-was-watched-must", watched));
         }
         return (int) Math.round(seconds);
     }
@@ -112,8 +113,8 @@ class WatchController {
     /** Damage and panic are no training matter: a flag shuts the tracks of being alone until someone has looked. */
     private void flag(TrainerUser me, long household, long dog, String damage, Instant now) {
         switch (damage) {
-            case "hurt" -> gates.raise(me, household, dog, RedFlag.SELF_INJURY, "Hurt itself when it was left alone.", now);
-            case "panic" -> gates.raise(me, household, dog, RedFlag.PANIC_ALONE, "Panic, or damage, when it was left alone.", now);
+            case "hurt" -> gates.raise(me, household, dog, RedFlag.SELF_INJURY, Words.say("baseline.WatchController.hurt-itself-when-it-was"), now);
+            case "panic" -> gates.raise(me, household, dog, RedFlag.PANIC_ALONE, Words.say("baseline.WatchController.panic-or-damage-when-it"), now);
             default -> { }
         }
     }

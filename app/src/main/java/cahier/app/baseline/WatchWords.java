@@ -28,7 +28,7 @@ public final class WatchWords {
 
     /** "5:12 to 10:12" */
     public static String moment(Findings.Spell s) {
-        return SpellText.moment(s.from()) + " to " + SpellText.moment(s.to() == null ? s.from() : s.to());
+        return Words.say("baseline.WatchWords.to", SpellText.moment(s.from()), SpellText.moment(s.to() == null ? s.from() : s.to()));
     }
 
     /** "First sign after 12 s of 15 min. Quiet 68 in 100 of the time, 4 min at the longest. 7 bouts." */
@@ -42,19 +42,19 @@ public final class WatchWords {
 
     /** "Distress by thirds: 31, 28, 36 in 100." */
     public static String thirds(AloneReading r) {
-        return "Distress by thirds: " + r.thirds().stream().map(t -> Long.toString(percent(t))).collect(Collectors.joining(", ")) + " in 100.";
+        return Words.say("baseline.WatchWords.distress-by-thirds-in-100", r.thirds().stream().map(t -> Long.toString(percent(t))).collect(Collectors.joining(", ")));
     }
 
     /** "Leave it loose" */
     public static String better(Arrangement a, String first, String second) {
-        return "Leave it " + (a.better() == Arrangement.Which.FIRST ? first : second).toLowerCase(Locale.ROOT);
+        return Words.say("baseline.WatchWords.leave-it", (a.better() == Arrangement.Which.FIRST ? first : second).toLowerCase(Locale.ROOT));
     }
 
     public static String why(Arrangement a, AloneReading first, AloneReading second) {
         return switch (a.why()) {
-            case DAMAGE -> "Something was damaged, or hurt, in the other.";
-            case LESS_DISTRESS -> "Distress " + percent(first.distressShare()) + " against " + percent(second.distressShare()) + " in 100 of the time.";
-            case ENTERS_BY_ITSELF -> "Alike, " + percent(first.distressShare()) + " and " + percent(second.distressShare()) + " in 100: take the one it goes into by itself.";
+            case DAMAGE -> Words.say("baseline.WatchWords.something-was-damaged-or-hurt");
+            case LESS_DISTRESS -> Words.say("baseline.WatchWords.distress-against-in-100-of", percent(first.distressShare()), percent(second.distressShare()));
+            case ENTERS_BY_ITSELF -> Words.say("baseline.WatchWords.alike-and-in-100-take", percent(first.distressShare()), percent(second.distressShare()));
         };
     }
 

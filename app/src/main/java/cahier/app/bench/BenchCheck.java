@@ -1,5 +1,6 @@
 package cahier.app.bench;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +37,7 @@ final class BenchCheck {
         if (value.matches("-?\\d{1,3}(\\.\\d{1,2})?") && Double.parseDouble(value) >= least && Double.parseDouble(value) <= most) {
             return Double.parseDouble(value);
         }
-        refuse(what, "must be a number of " + unit + " from " + Measures.plain(least, 1) + " to " + Measures.plain(most, 0) + ", was “" + value + "”");
+        refuse(what, Words.say("bench.BenchCheck.must-be-a-number-of", unit, Measures.plain(least, 1), Measures.plain(most, 0), value));
         return Math.max(least, 1);
     }
 
@@ -45,7 +46,7 @@ final class BenchCheck {
         if (value.matches("\\d{1,4}") && Integer.parseInt(value) >= least && Integer.parseInt(value) <= most) {
             return Integer.parseInt(value);
         }
-        refuse(what, "must be a whole number from " + least + " to " + most + ", was “" + value + "”");
+        refuse(what, Words.say("bench.BenchCheck.must-be-a-whole-number", least, most, value));
         return least;
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.bench;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import cahier.core.exposure.Provisions;
 import cahier.core.exposure.Traffic;
@@ -30,35 +31,34 @@ public record ProvisionsForm(@Nullable String minutes, @Nullable String idle, @N
     /** Reckons it; empty when something was refused. */
     Optional<Result> read(BenchCheck check) {
         int length = check.whole("Minutes", minutes, 1, LONGEST_MIN);
-        double between = check.minutes("Minutes between two treats", idle, Provisions.LEAST_IDLE_MIN, Provisions.MOST_IDLE_MIN);
+        double between = check.minutes(Words.say("bench.ProvisionsForm.minutes-between-two-treats"), idle, Provisions.LEAST_IDLE_MIN, Provisions.MOST_IDLE_MIN);
         int come = check.whole("Passers-by", passers, 0, MOST);
-        int paid = check.whole("Treats for each", each, 0, 20);
+        int paid = check.whole(Words.say("bench.ProvisionsForm.treats-for-each"), each, 0, 20);
         int jack = check.whole("Jackpots", jackpots, 0, 100);
-        int cut = check.whole("Treats from one biscuit", cuts, 1, 100);
+        int cut = check.whole(Words.say("bench.ProvisionsForm.treats-from-one-biscuit"), cuts, 1, 100);
         int with = carried == null || carried.isBlank() ? -1 : check.whole("Carried", carried, 0, 2000);
         int counted = seen == null || seen.isBlank() ? -1 : check.whole("Counted", seen, 0, MOST);
-        int window = check.whole("Counted in", during == null || during.isBlank() ? "10" : during, 1, LONGEST_MIN);
+        int window = check.whole(Words.say("bench.ProvisionsForm.counted-in"), during == null || during.isBlank() ? "10" : during, 1, LONGEST_MIN);
         if (!check.isFine()) {
             return Optional.empty();
         }
         Provisions p = Provisions.of(length, between, come, paid, jack, cut);
         int missing = with < 0 ? 0 : p.missing(with);
-        return Optional.of(new Result(p, needed(p), missing == 0 ? "" : missing + (missing == 1 ? " treat" : " treats") + " short: you carry " + with + ".", counted < 0 ? "" : traffic(counted, window)));
+        return Optional.of(new Result(p, needed(p), missing == 0 ? "" : Words.say("bench.ProvisionsForm.short-you-carry", missing + (missing == 1 ? Words.say("bench.ProvisionsForm.treat") : Words.say("bench.ProvisionsForm.treats")), with), counted < 0 ? "" : traffic(counted, window)));
     }
 
     /** "72 pieces: 18 biscuits to cut, 36 g, 126 kcal." */
     private static String needed(Provisions p) {
         double grams = p.pieces() * FoodBudget.Treats.USUAL_PIECE_G;
-        return p.pieces() + (p.pieces() == 1 ? " treat: " : " treats: ") + p.biscuits() + (p.biscuits() == 1 ? " biscuit" : " biscuits") + " to cut, " + Measures.plain(grams, 1) + "\u00a0g, "
-                + Math.round(grams * FoodBudget.Treats.USUAL_KCAL_PER_G) + "\u00a0kcal.";
+        return Words.say("bench.ProvisionsForm.to-cut-g-kcal", p.pieces() + (p.pieces() == 1 ? Words.say("bench.ProvisionsForm.treat-2") : Words.say("bench.ProvisionsForm.treats-2")) + p.biscuits() + (p.biscuits() == 1 ? Words.say("bench.ProvisionsForm.biscuit") : Words.say("bench.ProvisionsForm.biscuits")), Measures.plain(grams, 1), Math.round(grams * FoodBudget.Treats.USUAL_KCAL_PER_G));
     }
 
     private static String traffic(int counted, int minutes) {
-        String every = counted == 0 ? "Nobody in " + minutes + " min" : "One every " + Measures.plain((double) minutes / counted, 1) + " min";
+        String every = counted == 0 ? Words.say("bench.ProvisionsForm.nobody-in-min", minutes) : Words.say("bench.ProvisionsForm.one-every-min", Measures.plain((double) minutes / counted, 1));
         return every + switch (Traffic.of(counted, minutes)) {
-            case TOO_BUSY -> ": too busy. " + "One in " + Traffic.LEAST_MIN + " to " + Traffic.MOST_MIN + " min suits.";
-            case TOO_EMPTY -> ": too empty. " + "One in " + Traffic.LEAST_MIN + " to " + Traffic.MOST_MIN + " min suits.";
-            case SUITS -> ": this suits.";
+            case TOO_BUSY -> Words.say("bench.ProvisionsForm.too-busy-one-in-to", Traffic.LEAST_MIN, Traffic.MOST_MIN);
+            case TOO_EMPTY -> Words.say("bench.ProvisionsForm.too-empty-one-in-to", Traffic.LEAST_MIN, Traffic.MOST_MIN);
+            case SUITS -> Words.say("bench.ProvisionsForm.this-suits");
         };
     }
 }

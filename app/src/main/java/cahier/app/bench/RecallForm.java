@@ -2,6 +2,7 @@ package cahier.app.bench;
 
 import cahier.app.draw.Drawing;
 import cahier.app.draw.PlanView;
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import cahier.core.exposure.Triangle;
 import java.util.ArrayList;
@@ -28,7 +29,7 @@ public record RecallForm(@Nullable String caller, @Nullable String side, @Nullab
 
         /** "dish 2.3 m beside the line, 3 m along it" */
         String words(double along) {
-            return (sideMetres == 0 ? "dish on the line, " : "dish " + Measures.plain(sideMetres, 1) + " m beside the line, ") + Measures.plain(along, 1) + " m along it";
+            return Words.say("bench.RecallForm.m-along-it", (sideMetres == 0 ? Words.say("bench.RecallForm.dish-on-the-line") : Words.say("bench.RecallForm.dish-m-beside-the-line", Measures.plain(sideMetres, 1))) + Measures.plain(along, 1));
         }
     }
 
@@ -36,7 +37,7 @@ public record RecallForm(@Nullable String caller, @Nullable String side, @Nullab
     public record Result(Triangle triangle, double caller, double along, List<Pass> passes, Drawing drawing) {
 
         public String next() {
-            return "Next: " + Measures.plain(triangle.nextSideMetres(), 1) + " m beside the line";
+            return Words.say("bench.RecallForm.next-m-beside-the-line", Measures.plain(triangle.nextSideMetres(), 1));
         }
 
         public String says() {
@@ -55,11 +56,11 @@ public record RecallForm(@Nullable String caller, @Nullable String side, @Nullab
 
     /** Reckons it; empty when something was refused. */
     Optional<Result> read(BenchCheck check) {
-        double away = check.metres("The caller", caller, 1, 100);
+        double away = check.metres(Words.say("bench.RecallForm.the-caller"), caller, 1, 100);
         double beside = check.metres("Sideways", side, 0, 50);
-        double on = check.metres("Along the line", along, 0, 100);
+        double on = check.metres(Words.say("bench.RecallForm.along-the-line"), along, 0, 100);
         if (check.isFine() && beside == 0 && on == 0) {
-            check.refuse("Sideways", "and along the line cannot both be 0: the dish would stand at the dog");
+            check.refuse("Sideways", Words.say("bench.RecallForm.and-along-the-line-cannot"));
         }
         if (!check.isFine()) {
             return Optional.empty();
@@ -69,7 +70,7 @@ public record RecallForm(@Nullable String caller, @Nullable String side, @Nullab
     }
 
     private static String says(Triangle t) {
-        return "Pull of the dish " + Measures.plain(t.pull(), 2) + ", at " + Math.round(t.angleDegrees()) + " degrees from the way to the caller.";
+        return Words.say("bench.RecallForm.pull-of-the-dish-at", Measures.plain(t.pull(), 2), Math.round(t.angleDegrees()));
     }
 
     /** Pass after pass until the dish stands on the line; with nothing along it, until it would stand at the dog. */

@@ -2,6 +2,7 @@ package cahier.app.bench;
 
 import cahier.app.climb.ClimbPlan;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
@@ -56,7 +57,7 @@ class SetupController {
         };
         String name = place.strip();
         if (name.isEmpty() || name.length() > LONGEST_PLACE) {
-            check.refuse("The place", name.isEmpty() ? "must not be empty" : "must be at most " + LONGEST_PLACE + " characters, was " + name.length());
+            check.refuse(Words.say("bench.SetupController.the-place"), name.isEmpty() ? Words.say("bench.SetupController.must-not-be-empty") : Words.say("bench.SetupController.must-be-at-most-characters", LONGEST_PLACE, name.length()));
         }
         if (!check.isFine()) {
             flash.addFlashAttribute("refusal", String.join(" ", check.refusals()));
@@ -87,7 +88,7 @@ class SetupController {
         RecallForm form = RecallForm.parse(address);
         RecallForm.Result result = form.read(check).orElse(null);
         if (map.steps().isEmpty()) {
-            check.refuse("“" + map.track().title() + "”", "must have a step first: the passes take its reps and its rule");
+            check.refuse("“" + map.track().title() + "”", Words.say("bench.SetupController.must-have-a-step-first"));
         }
         if (result == null || !check.isFine()) {
             flash.addFlashAttribute("refusal", String.join(" ", check.refusals()));

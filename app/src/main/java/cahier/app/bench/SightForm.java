@@ -2,6 +2,7 @@ package cahier.app.bench;
 
 import cahier.app.draw.Drawing;
 import cahier.app.draw.PlanView;
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import cahier.core.exposure.OutAndBack;
 import cahier.core.exposure.SightChange;
@@ -139,13 +140,13 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
 
     /** Reckons it; empty when something was refused. */
     Optional<Result> read(BenchCheck check) {
-        double away = check.metres("The path", path, 1, FURTHEST);
+        double away = check.metres(Words.say("bench.SightForm.the-path"), path, 1, FURTHEST);
         int paid = check.whole("Treats", pieces, 0, MOST_PIECES);
-        double length = check.metres("The lead", lead, 0, LONGEST_LEAD);
-        double held = isWrapped() ? OutAndBack.leadReach(length, Math.min(length, check.metres("What is wrapped of it", wrapped, 0, length))) : length;
+        double length = check.metres(Words.say("bench.SightForm.the-lead"), lead, 0, LONGEST_LEAD);
+        double held = isWrapped() ? OutAndBack.leadReach(length, Math.min(length, check.metres(Words.say("bench.SightForm.what-is-wrapped-of-it"), wrapped, 0, length))) : length;
         List<Row> rows = rows();
         if (rows.size() > MOST_SCREENS) {
-            check.refuse("Screens", "must be at most " + MOST_SCREENS + ", were " + rows.size());
+            check.refuse("Screens", Words.say("bench.SightForm.must-be-at-most-were", MOST_SCREENS, rows.size()));
             return Optional.empty();
         }
         List<SightLine.Screen> screens = new ArrayList<>();
@@ -166,34 +167,34 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
             SightLine line = SightLine.of(path, screens, s.metresPerSecond(), pieces, SightLine.REACH);
             return new InView(s.words(), line.seconds(), switch (line.verdict()) {
                 case HIDDEN -> "hidden";
-                case TOO_SHORT -> "too short";
+                case TOO_SHORT -> Words.say("bench.SightForm.too-short");
                 case FITS -> "fits";
-                case LONG -> "long in view";
+                case LONG -> Words.say("bench.SightForm.long-in-view");
             });
         }).toList();
     }
 
     private static SightLine.Screen screen(BenchCheck check, int number, Row row, double path) {
-        String name = "Screen " + number + ", ";
+        String name = Words.say("bench.SightForm.screen", number);
         double left = check.metres(name + "from", row.from(), -FURTHEST, FURTHEST);
         double right = check.metres(name + "to", row.to(), -FURTHEST, FURTHEST);
         double away = check.metres(name + "away", row.at(), 0.1, FURTHEST);
         if (check.isFine() && away >= path) {
-            check.refuse(name + "away", "must be nearer than the path, " + Measures.distance(path) + ", was “" + row.at() + "”");
+            check.refuse(name + "away", Words.say("bench.SightForm.must-be-nearer-than-the", Measures.distance(path), row.at()));
         }
         return new SightLine.Screen(left, away, right, away);
     }
 
     private static String verdict(SightLine line) {
         return switch (line.verdict()) {
-            case HIDDEN -> "The path is hidden";
-            case TOO_SHORT -> "Too short";
-            case FITS -> "It fits";
-            case LONG -> "Long in view: it looks away more than once";
+            case HIDDEN -> Words.say("bench.SightForm.the-path-is-hidden");
+            case TOO_SHORT -> Words.say("bench.SightForm.too-short-2");
+            case FITS -> Words.say("bench.SightForm.it-fits");
+            case LONG -> Words.say("bench.SightForm.long-in-view-it-looks");
         };
     }
 
     private static String seconds(SightLine line, int pieces) {
-        return line.widest().isEmpty() ? "" : Measures.plain(line.seconds(), 1) + " s in view, " + Measures.plain(line.neededSeconds(), 1) + " s needed for " + pieces + (pieces == 1 ? " treat." : " treats.");
+        return line.widest().isEmpty() ? "" : Words.say("bench.SightForm.s-in-view-s-needed", Measures.plain(line.seconds(), 1), Measures.plain(line.neededSeconds(), 1), pieces, (pieces == 1 ? Words.say("bench.SightForm.treat") : Words.say("bench.SightForm.treats")));
     }
 }

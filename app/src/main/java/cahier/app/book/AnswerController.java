@@ -1,5 +1,6 @@
 package cahier.app.book;
 
+import cahier.app.language.Words;
 import cahier.app.outbox.Sending;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Site;
@@ -34,7 +35,7 @@ class AnswerController {
                           @RequestParam(defaultValue = "") String back, RedirectAttributes flash) {
         String words = answer.strip();
         if (words.isEmpty() || words.length() > LONGEST) {
-            flash.addFlashAttribute("refusal", "An answer must have 1 to " + LONGEST + " characters, had " + words.length() + ".");
+            flash.addFlashAttribute("refusal", Words.say("book.AnswerController.an-answer-must-have-1", LONGEST, words.length()));
         } else {
             sending.answer(me, household, id, words, site.address(), Instant.now(clock));
         }

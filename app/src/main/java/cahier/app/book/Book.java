@@ -9,6 +9,7 @@ import cahier.app.household.Household;
 import cahier.app.household.Lesson;
 import cahier.app.household.Person;
 import cahier.app.incident.Incident;
+import cahier.app.language.Words;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PractisedBeside;
 import cahier.app.log.Sitting;
@@ -56,7 +57,7 @@ public record Book(Facts facts, List<TrackRow> rows, Optional<Homework> sheet, O
         if (names.size() < 2) {
             return String.join("", names);
         }
-        return String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.get(names.size() - 1);
+        return Words.say("book.Book.and", String.join(", ", names.subList(0, names.size() - 1)), names.get(names.size() - 1));
     }
 
     public Optional<Lesson> nextLesson() {

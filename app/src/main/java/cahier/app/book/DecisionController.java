@@ -5,6 +5,7 @@ import cahier.app.household.Households;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Note;
 import cahier.app.judge.SuggestionWords;
+import cahier.app.language.Words;
 import cahier.app.method.Methods;
 import cahier.app.scope.TrainerUser;
 import cahier.app.step.Easier;
@@ -66,7 +67,7 @@ class DecisionController {
                 parts.add(own);
             }
             if (parts.isEmpty()) {
-                check.refuse("words", "must say why: tick a reason or write one");
+                check.refuse("words", Words.say("book.DecisionController.must-say-why-tick-a"));
             }
             return String.join(". ", parts);
         }
@@ -108,7 +109,7 @@ class DecisionController {
     String called(@AuthenticationPrincipal TrainerUser me, @PathVariable long track, @ModelAttribute("form") CallForm form, BindingResult result, Model model, RedirectAttributes flash) {
         TrackRow row = row(me, track, model);
         if (row.note().filter(Note::isOpen).filter(n -> n.decided().suggested() == Decision.CALL).isEmpty()) {
-            flash.addFlashAttribute("refusal", "This was answered meanwhile." + (form.words() == null || form.words().isBlank() ? "" : " You had written: “" + form.words() + "”"));
+            flash.addFlashAttribute("refusal", Words.say("book.DecisionController.this-was-answered-meanwhile", (form.words() == null || form.words().isBlank() ? "" : Words.say("book.DecisionController.you-had-written", form.words()))));
             return "redirect:/tracks/" + track;
         }
         Check check = new Check(result);
@@ -118,12 +119,12 @@ class DecisionController {
             return "redirect:/tracks/" + track + "/split?back=" + local(form.back());
         }
         if (form.next() == null || form.next().isEmpty()) {
-            check.refuse("next", "must be chosen: a call is not answered by itself");
+            check.refuse("next", Words.say("book.DecisionController.must-be-chosen-a-call"));
             return "book/call";
         }
         Answers.Next next = check.choice("next", form.next(), Answers.Next.class);
         if (next == Answers.Next.GO_ON && why.isEmpty()) {
-            check.refuse("words", "must say why it goes on");
+            check.refuse("words", Words.say("book.DecisionController.must-say-why-it-goes"));
         }
         if (result.hasErrors()) {
             return "book/call";
@@ -161,7 +162,7 @@ class DecisionController {
                      BindingResult result, Model model, RedirectAttributes flash) {
         TrackRow row = row(me, track, model);
         if (row.note().filter(Note::isOpen).isEmpty()) {
-            flash.addFlashAttribute("refusal", "The suggestion was answered meanwhile. You had written: “" + form.words() + "”");
+            flash.addFlashAttribute("refusal", Words.say("book.DecisionController.the-suggestion-was-answered-meanwhile-2", form.words()));
             return "redirect:/tracks/" + track;
         }
         Note note = openNote(row);
@@ -188,9 +189,9 @@ class DecisionController {
 
         static Choice of(Decision decision, int number) {
             String label = SuggestionWords.verdict(decision) + switch (decision) {
-                case STAY -> " at " + number;
-                case UP -> " to " + (number + 1);
-                case BACK -> " to " + (number - 1);
+                case STAY -> Words.say("book.DecisionController.at", number);
+                case UP -> Words.say("book.DecisionController.to", (number + 1));
+                case BACK -> Words.say("book.DecisionController.to", (number - 1));
                 default -> "";
             };
             return new Choice(decision, Glyph.of(decision), label);
@@ -240,7 +241,7 @@ class DecisionController {
             return "redirect:" + (local(back).isEmpty() ? "/tracks/" + track : local(back));
         }
         // Without a decision to answer, the form that comes back keeps what was written as an ordinary step.
-        model.addAttribute("refusal", "The suggestion was answered meanwhile. What you wrote can still be added as a step.");
+        model.addAttribute("refusal", Words.say("book.DecisionController.the-suggestion-was-answered-meanwhile"));
         return "book/step-form";
     }
 

@@ -11,6 +11,7 @@ import cahier.app.household.FactKind;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.language.Words;
 import cahier.app.lesson.Clashes;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
@@ -105,7 +106,7 @@ class FactsController {
         try {
             flash.addFlashAttribute("removed", households.remove(fact, me.practice(), household, id));
         } catch (DataIntegrityViolationException e) {
-            flash.addFlashAttribute("refusal", "This " + fact.getTable() + " stays: something belongs to it, such as a track, a rep, a word or a red flag.");
+            flash.addFlashAttribute("refusal", Words.say("book.FactsController.this-stays-something-belongs-to", fact.getTable()));
         }
         return back(household, fact);
     }
@@ -116,7 +117,7 @@ class FactsController {
         try {
             households.putBack(fact, me.practice(), household, removed);
         } catch (DuplicateKeyException e) {
-            flash.addFlashAttribute("refusal", "It was not put back: another " + fact.getTable() + " has that name now.");
+            flash.addFlashAttribute("refusal", Words.say("book.FactsController.it-was-not-put-back", fact.getTable()));
         }
         return back(household, fact);
     }
@@ -142,7 +143,7 @@ class FactsController {
                 put.accept(fact);
                 return back(household, kind);
             } catch (DuplicateKeyException e) {
-                check.refuse(unique, "must be unlike the others here, “" + result.getFieldValue(unique) + "” stands already");
+                check.refuse(unique, Words.say("book.FactsController.must-be-unlike-the-others", result.getFieldValue(unique)));
             }
         }
         return page.show(me.practice(), household, kind, null, model);

@@ -5,6 +5,7 @@ import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.LifeChange;
 import cahier.app.intake.Intakes;
+import cahier.app.language.Words;
 import cahier.app.roadmap.GoesRound;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
@@ -85,12 +86,12 @@ class RoadmapController {
     String issue(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @RequestParam(defaultValue = "") Set<Long> track,
                  @RequestParam Optional<String> more, RedirectAttributes flash) {
         if (track.size() > NextSheet.MOST_TRACKS && more.isEmpty()) {
-            flash.addFlashAttribute("refusal", "You ticked " + track.size() + " tracks; three at most is usual. Tick “more than three, on purpose” as well, or fewer tracks.");
+            flash.addFlashAttribute("refusal", Words.say("book.RoadmapController.you-ticked-tracks-three-at", track.size()));
             flash.addFlashAttribute("ticked", track);
             return roadmap(household);
         }
         if (homeworks.draft(me.practice(), household, track, Instant.now(clock)).items().isEmpty()) {
-            flash.addFlashAttribute("refusal", "Nothing was issued: tick at least one track that has a step and does not rest.");
+            flash.addFlashAttribute("refusal", Words.say("book.RoadmapController.nothing-was-issued-tick-at"));
             return roadmap(household);
         }
         return "redirect:/households/" + household + "/homework" + track.stream().map(t -> "track=" + t).collect(Collectors.joining("&", "?", ""));
@@ -121,7 +122,7 @@ class RoadmapController {
         LocalDate today = today(households.get(me.practice(), household));
         String name = item.strip();
         if (name.isEmpty() || name.length() > LINE) {
-            flash.addFlashAttribute("refusal", "What is parked must have 1 to " + LINE + " characters, had " + name.length() + ".");
+            flash.addFlashAttribute("refusal", Words.say("book.RoadmapController.what-is-parked-must-have", LINE, name.length()));
             return roadmap(household);
         }
         day(until, today, flash).ifPresent(d -> roadmaps.parkItem(me.practice(), household, name, d, today));
@@ -141,11 +142,11 @@ class RoadmapController {
         try {
             LocalDate since = day.isBlank() ? today : LocalDate.parse(day.strip());
             if (since.isAfter(today) || since.isBefore(today.minusYears(1))) {
-                throw new DateTimeException("out of reach");
+                throw new DateTimeException(Words.say("book.RoadmapController.out-of-reach"));
             }
             households.change(me.practice(), household, since, what, me.signature(), Instant.now(clock));
         } catch (DateTimeException e) {
-            flash.addFlashAttribute("refusal", "The day must be within the last year, such as " + today + ", was “" + day + "”.");
+            flash.addFlashAttribute("refusal", Words.say("book.RoadmapController.the-day-must-be-within", today, day));
         }
         return roadmap(household) + "#changes";
     }
@@ -168,7 +169,7 @@ class RoadmapController {
         } catch (DateTimeParseException e) {
             // said below
         }
-        flash.addFlashAttribute("refusal", "The return date must be a day after today such as " + Roadmaps.usualReturn(today) + ", was “" + typed + "”.");
+        flash.addFlashAttribute("refusal", Words.say("book.RoadmapController.the-return-date-must-be", Roadmaps.usualReturn(today), typed));
         return Optional.empty();
     }
 

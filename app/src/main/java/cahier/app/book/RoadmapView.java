@@ -4,6 +4,7 @@ import cahier.app.draw.Drawing;
 import cahier.app.draw.Lanes;
 import cahier.app.household.Dog;
 import cahier.app.household.Household;
+import cahier.app.language.Words;
 import cahier.app.roadmap.ParkedItem;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Starts.Missing;
@@ -52,7 +53,7 @@ record RoadmapView(Household household, List<OfDog> dogs, List<RoadmapTrack> nex
         int steps = map.steps().size();
         boolean done = way.track().isDone();
         return new Lanes.Lane(way.track().title(), steps, done ? steps : map.currentIndex().orElse(0), way.isOpen(),
-                done || steps == 0 ? way.state().word() : way.state().word() + ", step " + map.number() + " of " + steps);
+                done || steps == 0 ? way.state().word() : Words.say("book.RoadmapView.step-of", way.state().word(), map.number(), steps));
     }
 
     public boolean isNext(RoadmapTrack way) {

@@ -8,6 +8,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
+import cahier.app.language.Words;
 import cahier.app.outbox.Outbox;
 import cahier.app.outbox.Sending;
 import cahier.app.rest.Moment;
@@ -122,7 +123,7 @@ class SheetController {
         try {
             Optional<Homework> issued = sending.issue(me, household, new Sending.Wish(chosen(track), seen, mail), site.address(), now());
             if (issued.isEmpty()) {
-                flash.addFlashAttribute("refusal", "There is no step to practise yet. Add a track with a step first.");
+                flash.addFlashAttribute("refusal", Words.say("book.SheetController.there-is-no-step-to"));
                 return "redirect:/households/" + household;
             }
             if (lets) {
@@ -131,7 +132,7 @@ class SheetController {
             flash.addFlashAttribute("justIssued", mail ? "mail" : "page");
             return "redirect:/sheets/" + issued.get().id();
         } catch (Sending.Changed e) {
-            flash.addFlashAttribute("refusal", "Something has changed since you looked. Nothing was sent; this is what would go out now.");
+            flash.addFlashAttribute("refusal", Words.say("book.SheetController.something-has-changed-since-you"));
             return "redirect:/households/" + household + "/homework" + track.stream().map(t -> "track=" + t).collect(Collectors.joining("&", track.isEmpty() ? "" : "?", ""));
         }
     }
@@ -152,10 +153,10 @@ class SheetController {
     String takeBack(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, RedirectAttributes flash) {
         Homework sheet = homeworks.get(me.practice(), id);
         if (!sending.takeBack(me, id, now())) {
-            flash.addFlashAttribute("refusal", "A newer sheet has replaced this one. Nothing was taken back.");
+            flash.addFlashAttribute("refusal", Words.say("book.SheetController.a-newer-sheet-has-replaced"));
             return "redirect:/sheets/" + id;
         }
-        flash.addFlashAttribute("refusal", "Homework " + sheet.number() + " was taken back. What was out before is out again.");
+        flash.addFlashAttribute("refusal", Words.say("book.SheetController.homework-was-taken-back-what", sheet.number()));
         return "redirect:/households/" + sheet.householdId();
     }
 

@@ -1,6 +1,7 @@
 package cahier.app.book;
 
 import cahier.app.household.Place;
+import cahier.app.language.Words;
 import cahier.app.step.Cell;
 import cahier.app.step.StepAsks;
 import cahier.app.track.Step;
@@ -80,7 +81,7 @@ public record StepTable(TrackSteps map, List<Head> heads, List<Row> rows, List<C
             StepPlan before = i == 0 || i == now ? null : map.steps().get(i - 1).plan();
             rows.add(new Row(step, i, Stream.of(Cell.values()).map(c -> entry(c, step, before, raised, relaxed)).toList(), raised.size() >= Rising.TOO_MANY));
             if (raised.size() >= Rising.TOO_MANY) {
-                crowded.add(new Crowded(step.id(), i + 1, "Step " + (i + 1) + " raises " + raised.size() + " things: " + listed(raised) + "."));
+                crowded.add(new Crowded(step.id(), i + 1, Words.say("book.StepTable.step-raises-things", (i + 1), raised.size(), listed(raised))));
             }
         }
         return new StepTable(map, Stream.of(Cell.values()).map(c -> new Head(c, stops(c, map, rising, places))).toList(), rows, crowded);
@@ -96,7 +97,7 @@ public record StepTable(TrackSteps map, List<Head> heads, List<Row> rows, List<C
 
     private static String listed(List<Criterion> raised) {
         List<String> words = raised.stream().map(c -> WORDS.getOrDefault(c, c.name().toLowerCase(Locale.ROOT))).toList();
-        return String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.get(words.size() - 1);
+        return Words.say("book.StepTable.and", String.join(", ", words.subList(0, words.size() - 1)), words.get(words.size() - 1));
     }
 
     private static List<Stop> stops(Cell cell, TrackSteps map, Rising rising, List<Place> places) {

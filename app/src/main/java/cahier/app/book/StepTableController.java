@@ -4,6 +4,7 @@ import cahier.app.forecast.Forecasts;
 import cahier.app.forecast.Outlook;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.roadmap.GoesRound;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.scope.TrainerUser;
@@ -88,7 +89,7 @@ class StepTableController {
         Cell cell = Cell.of(field).filter(c -> c.fits(step.written())).orElseThrow(() -> new NotFound("cell " + field));
         String stands = cell.typed(step.written());
         if (!stands.equals(was)) {
-            throw new Refused("was changed meanwhile to “" + stands + "”. Enter puts yours in its place");
+            throw new Refused(Words.say("book.StepTableController.was-changed-meanwhile-to-enter", stands));
         }
         StepPlan plan = read(me, step.written(), cell, typed, map);
         if (plan.equals(step.written())) {
@@ -98,9 +99,9 @@ class StepTableController {
             try {
                 tracks.saveStep(me.practice(), id, step.version(), plan, now());
             } catch (StaleEdit e) {
-                throw new Refused("was changed meanwhile by somebody else. Enter tries again");
+                throw new Refused(Words.say("book.StepTableController.was-changed-meanwhile-by-somebody"));
             }
-            return new Changed("Step " + (at + 1) + ", " + cell.label().toLowerCase(Locale.ROOT) + ": " + orNone(cell.shown(plan)) + ", was " + orNone(cell.shown(step.written())) + ".", "",
+            return new Changed(Words.say("book.StepTableController.step-was", (at + 1), cell.label().toLowerCase(Locale.ROOT), orNone(cell.shown(plan)), orNone(cell.shown(step.written()))), "",
                     "/steps/" + id + "/cell", Map.of("field", field, "typed", stands, "was", cell.typed(plan)));
         });
     }
@@ -131,7 +132,7 @@ class StepTableController {
         return answer(me, map, inPlace, model, flash, () -> {
             long made = tracks.addStep(me.practice(), map.track().id(), KeyedPlan.own(plan), at, now());
             model.addAttribute("made", made);
-            return new Changed("Step " + (at + 1) + " is new: " + plan.title() + ".", "", "/steps/" + made + "/remove", Map.of());
+            return new Changed(Words.say("book.StepTableController.step-is-new", (at + 1), plan.title()), "", "/steps/" + made + "/remove", Map.of());
         });
     }
 
@@ -144,7 +145,7 @@ class StepTableController {
         return answer(me, map, inPlace, model, flash, () -> {
             roadmaps.moveStep(me.practice(), id, by, now());
             int to = tracks.get(me.practice(), step.trackId()).indexOf(id).orElse(from);
-            return new Changed("“" + step.title() + "” is step " + (to + 1) + ", was step " + (from + 1) + ".", "", "/steps/" + id + "/move", Map.of("by", Integer.toString(from - to)));
+            return new Changed(Words.say("book.StepTableController.is-step-was-step", step.title(), (to + 1), (from + 1)), "", "/steps/" + id + "/move", Map.of("by", Integer.toString(from - to)));
         });
     }
 
@@ -153,9 +154,9 @@ class StepTableController {
         Step step = tracks.step(me.practice(), id);
         return answer(me, tracks.get(me.practice(), step.trackId()), inPlace, model, flash, () -> {
             if (!tracks.removeStep(me.practice(), id, now())) {
-                throw new Refused("The dog is on “" + step.title() + "”. Put it on another step first.");
+                throw new Refused(Words.say("book.StepTableController.the-dog-is-on-put", step.title()));
             }
-            return new Changed("“" + step.title() + "” is out; its reps are kept.", "", "/steps/" + id + "/restore", Map.of());
+            return new Changed(Words.say("book.StepTableController.is-out-its-reps-are", step.title()), "", "/steps/" + id + "/restore", Map.of());
         });
     }
 
@@ -164,7 +165,7 @@ class StepTableController {
         Step step = tracks.step(me.practice(), id);
         return answer(me, tracks.get(me.practice(), step.trackId()), inPlace, model, flash, () -> {
             tracks.restoreStep(me.practice(), id, now());
-            return new Changed("“" + step.title() + "” is back.", "", "/steps/" + id + "/remove", Map.of());
+            return new Changed(Words.say("book.StepTableController.is-back", step.title()), "", "/steps/" + id + "/remove", Map.of());
         });
     }
 

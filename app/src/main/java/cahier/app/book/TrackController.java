@@ -16,6 +16,7 @@ import cahier.app.judge.Hints;
 import cahier.app.judge.Judgements;
 import cahier.app.judge.Looks;
 import cahier.app.judge.Note;
+import cahier.app.language.Words;
 import cahier.app.lesson.Lessons;
 import cahier.app.log.Detail;
 import cahier.app.log.EarlySigns;
@@ -172,13 +173,13 @@ class TrackController {
         long ready = asked.stream().filter(a -> Boolean.TRUE.equals(a.ready())).count();
         int back = answers.stream().mapToInt(SittingAnswers::cameBack).sum();
         int letOff = back + answers.stream().mapToInt(SittingAnswers::stayedOff).sum();
-        return (asked.isEmpty() ? "" : "Ready at the start " + ready + " of " + asked.size() + " times. ") + (letOff == 0 ? "" : "Came back by itself " + back + " of " + letOff + " times.");
+        return (asked.isEmpty() ? "" : Words.say("book.TrackController.ready-at-the-start-of", ready, asked.size())) + (letOff == 0 ? "" : Words.say("book.TrackController.came-back-by-itself-of", back, letOff));
     }
 
     /** What there was at the start, and the step it proposes while it does. */
     private static Beginning beginning(TrackRow row, Baseline baseline) {
         Optional<Start> start = Startings.proposed(row.roadmap(), List.of(baseline), row.reps() > 0);
-        String now = row.note().map(n -> n.decided().grounds()).filter(g -> g.of() > 0).map(g -> g.clean() + " of the last " + g.of() + " clean.").orElse("");
+        String now = row.note().map(n -> n.decided().grounds()).filter(g -> g.of() > 0).map(g -> Words.say("book.TrackController.of-the-last-clean", g.clean(), g.of())).orElse("");
         return new Beginning(baseline, start.isPresent(), start.map(s -> s.at() + 1).orElse(0), start.map(s -> row.roadmap().steps().get(s.at()).id()).orElse(0L), now);
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.brake;
 
+import cahier.app.language.Words;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -51,9 +52,9 @@ class SizeFilter extends OncePerRequestFilter {
         long most = most(request);
         if (request.getContentLengthLong() > most) {
             refuse(request, response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
-                    "What is sent here must be at most " + words(most) + ", was " + was(request.getContentLengthLong(), most));
+                    Words.say("brake.SizeFilter.what-is-sent-here-must", words(most), was(request.getContentLengthLong(), most)));
         } else if (isMultipart(request) && request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null) {
-            refuse(request, response, HttpServletResponse.SC_LENGTH_REQUIRED, "A file must say how long it is");
+            refuse(request, response, HttpServletResponse.SC_LENGTH_REQUIRED, Words.say("brake.SizeFilter.a-file-must-say-how"));
         } else {
             chain.doFilter(new Counted(request, most), response);
         }
@@ -92,7 +93,7 @@ class SizeFilter extends OncePerRequestFilter {
     }
 
     private static String words(long bytes) {
-        return bytes < FORM ? bytes / 1_000 + " kB" : bytes / 1_000_000 + " MB";
+        return bytes < FORM ? Words.say("brake.SizeFilter.kb", bytes / 1_000) : Words.say("brake.SizeFilter.mb", bytes / 1_000_000);
     }
 
     /** Said finer where it is hardly more than what is allowed. */
@@ -116,7 +117,7 @@ class SizeFilter extends OncePerRequestFilter {
         private static final long serialVersionUID = 1L;
 
         TooLong(long most) {
-            super("more than " + words(most) + " were sent");
+            super(Words.say("brake.SizeFilter.more-than-were-sent", words(most)));
         }
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.brake;
 
+import cahier.app.language.Words;
 import java.time.Duration;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -15,7 +16,7 @@ public class TooMuch extends RuntimeException {
     private final Duration wait;
 
     public TooMuch(Duration wait) {
-        super("Too much at once. It can be sent again in " + words(wait) + ".");
+        super(Words.say("brake.TooMuch.too-much-at-once-it", words(wait)));
         this.wait = wait;
     }
 
@@ -28,6 +29,6 @@ public class TooMuch extends RuntimeException {
     public static String words(Duration wait) {
         long minutes = (wait.toSeconds() + MINUTE - 1) / MINUTE;
         long hours = (wait.toSeconds() + HOUR - 1) / HOUR;
-        return minutes <= 1 ? "a minute" : minutes <= MINUTE ? minutes + " minutes" : hours + " hours";
+        return minutes <= 1 ? Words.say("brake.TooMuch.a-minute") : minutes <= MINUTE ? Words.say("brake.TooMuch.minutes", minutes) : Words.say("brake.TooMuch.hours", hours);
     }
 }

@@ -9,6 +9,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Lesson;
 import cahier.app.incident.Incident;
+import cahier.app.language.Words;
 import cahier.app.lesson.Clashes;
 import cahier.app.lesson.Pack;
 import cahier.app.lesson.Shown;
@@ -86,7 +87,7 @@ record Brief(Facts facts, Lesson lesson, int number, LocalDate since, LocalDate 
     /** "60 of 60 min", "65 of 60 min: 5 too many". */
     public String adds() {
         int off = sum() - lesson.minutes();
-        return sum() + " of " + lesson.minutes() + "\u00a0min" + (off == 0 ? "" : off > 0 ? ": " + off + " too many" : ": " + -off + " to spare");
+        return Words.say("brief.Brief.of-min", sum(), lesson.minutes(), (off == 0 ? "" : off > 0 ? Words.say("brief.Brief.too-many", off) : Words.say("brief.Brief.to-spare", -off)));
     }
 
     public boolean addsUp() {
@@ -96,9 +97,9 @@ record Brief(Facts facts, Lesson lesson, int number, LocalDate since, LocalDate 
     /** "2 decisions wait." */
     public String waits() {
         return switch (rows.size()) {
-            case 0 -> "No decision waits.";
-            case 1 -> "One decision waits.";
-            default -> rows.size() + " decisions wait.";
+            case 0 -> Words.say("brief.Brief.no-decision-waits");
+            case 1 -> Words.say("brief.Brief.one-decision-waits");
+            default -> Words.say("brief.Brief.decisions-wait", rows.size());
         };
     }
 }

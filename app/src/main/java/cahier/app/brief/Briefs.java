@@ -18,6 +18,7 @@ import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.judge.Note;
 import cahier.app.judge.SuggestionWords;
+import cahier.app.language.Words;
 import cahier.app.lesson.AgendaLine;
 import cahier.app.lesson.Clashes;
 import cahier.app.lesson.Lessons;
@@ -169,12 +170,12 @@ class Briefs {
         Optional<Integer> then = tracks.visits(map.track()).stream().filter(v -> !v.undone() && !v.enteredAt().isAfter(since)).reduce((a, b) -> b)
                 .flatMap(v -> map.indexOf(v.stepId())).map(i -> i + 1);
         int now = map.number();
-        return then.isEmpty() || then.get() == now ? "step " + now : "step " + then.get() + " to " + now;
+        return then.isEmpty() || then.get() == now ? Words.say("brief.Briefs.step", now) : Words.say("brief.Briefs.step-to", then.get(), now);
     }
 
     private static String note(TrackRow row, List<KeptRep> reps) {
         if (reps.isEmpty()) {
-            return "Not practised.";
+            return Words.say("brief.Briefs.not-practised");
         }
         if (row.remedy().isPresent()) {
             return SlipWords.say(row.remedy().get());
@@ -192,13 +193,13 @@ class Briefs {
 
     private static List<AgendaLine> written(Agenda agenda) {
         List<AgendaLine> lines = new ArrayList<>();
-        lines.add(new AgendaLine("Arrive, watch the greeting", Agenda.ARRIVE));
-        lines.add(new AgendaLine("Talk through the log", Agenda.LOG));
+        lines.add(new AgendaLine(Words.say("brief.Briefs.arrive-watch-the-greeting"), Agenda.ARRIVE));
+        lines.add(new AgendaLine(Words.say("brief.Briefs.talk-through-the-log"), Agenda.LOG));
         agenda.blocks().forEach(b -> lines.add(new AgendaLine(b.track(), b.minutes())));
         if (agenda.ownPractice() > 0) {
             lines.add(new AgendaLine(Hour.OWN, agenda.ownPractice()));
         }
-        lines.add(new AgendaLine("Homework and next date", Agenda.CLOSE));
+        lines.add(new AgendaLine(Words.say("brief.Briefs.homework-and-next-date"), Agenda.CLOSE));
         return lines;
     }
 
@@ -226,14 +227,14 @@ class Briefs {
     private static Brief.Send send(RoadmapTrack way, List<TrackRow> waiting, Lacking.Home home) {
         TrackSteps map = way.roadmap();
         Decision decision = waiting.stream().filter(r -> r.track().id() == map.track().id()).flatMap(r -> r.note().stream()).map(n -> n.decided().suggested()).findFirst().orElse(Decision.STAY);
-        Optional<String> halfWay = decision == Decision.SPLIT ? map.between().map(b -> "step " + map.number() + ", " + b.title()) : Optional.empty();
+        Optional<String> halfWay = decision == Decision.SPLIT ? map.between().map(b -> Words.say("brief.Briefs.step-2", map.number(), b.title())) : Optional.empty();
         Optional<Step> moved = switch (decision) {
             case UP -> map.above();
             case BACK -> map.below();
             default -> way.permit().step().stream().mapToObj(map.steps()::get).findFirst();
         };
-        return new Brief.Send(map.track().title(), decision == Decision.DONE ? "goal reached, a cold rep now and then"
-                : halfWay.isPresent() ? halfWay.get() : moved.map(s -> "step " + (map.indexOf(s.id()).orElse(0) + 1) + ", " + s.title()).orElse(""),
+        return new Brief.Send(map.track().title(), decision == Decision.DONE ? Words.say("brief.Briefs.goal-reached-a-cold-rep")
+                : halfWay.isPresent() ? halfWay.get() : moved.map(s -> Words.say("brief.Briefs.step-2", (map.indexOf(s.id()).orElse(0) + 1), s.title())).orElse(""),
                 decision == Decision.DONE ? "" : moved.map(s -> Readiness.needs(s.plan(), home)).orElse(""));
     }
 

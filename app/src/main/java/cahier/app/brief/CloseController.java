@@ -3,6 +3,7 @@ package cahier.app.brief;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.language.Words;
 import cahier.app.lesson.Clashes;
 import cahier.app.lesson.Lessons;
 import cahier.app.lesson.NextDates;
@@ -92,9 +93,9 @@ class CloseController {
             Optional<Homework> sheet = briefs.close(me, lesson, seen, next.equals("own") ? own(me, lesson, nextOwn, sure) : next(me, lesson, next), site.address(), Instant.now(clock));
             return sheet.map(s -> "redirect:/sheets/" + s.id()).orElse("redirect:/lessons/" + id);
         } catch (Briefs.Changed e) {
-            flash.addFlashAttribute("refusal", "A suggestion has changed since you opened this page. Nothing was closed or sent; look again.");
+            flash.addFlashAttribute("refusal", Words.say("brief.CloseController.a-suggestion-has-changed-since"));
         } catch (Briefs.Over e) {
-            flash.addFlashAttribute("refusal", "This lesson is over. Nothing was sent again.");
+            flash.addFlashAttribute("refusal", Words.say("brief.CloseController.this-lesson-is-over-nothing"));
             return "redirect:/lessons/" + id;
         } catch (IllegalArgumentException e) {
             flash.addFlashAttribute("refusal", e.getMessage());
@@ -141,6 +142,6 @@ class CloseController {
         } catch (DateTimeException e) {
             // said below
         }
-        throw new IllegalArgumentException("The next lesson must be after this one and within two years, such as 2026-07-02 09:15, was “" + typed + "”. Nothing was closed or sent.");
+        throw new IllegalArgumentException(Words.say("brief.CloseController.the-next-lesson-must-be", typed));
     }
 }

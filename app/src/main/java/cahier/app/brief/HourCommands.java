@@ -1,5 +1,6 @@
 package cahier.app.brief;
 
+import cahier.app.language.Words;
 import cahier.app.lesson.Lessons;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
@@ -85,14 +86,14 @@ class HourCommands {
     @ResponseStatus(HttpStatus.BAD_REQUEST)
     Map<String, String> unreadable(HttpMessageNotReadableException e) {
         Throwable cause = e.getRootCause();
-        return Map.of("error", cause instanceof IllegalArgumentException ? String.valueOf(cause.getMessage()) : "the message must be JSON as this page sends it");
+        return Map.of("error", cause instanceof IllegalArgumentException ? String.valueOf(cause.getMessage()) : Words.say("brief.HourCommands.the-message-must-be-json"));
     }
 
     /** In words that the page's queue understands: what is gone is not tried for ever. */
     @ExceptionHandler(NotFound.class)
     @ResponseStatus(HttpStatus.NOT_FOUND)
     Map<String, String> gone(NotFound e) {
-        return Map.of("error", e.getMessage() + " is not here");
+        return Map.of("error", Words.say("brief.HourCommands.is-not-here", e.getMessage()));
     }
 
     @ExceptionHandler(IllegalArgumentException.class)

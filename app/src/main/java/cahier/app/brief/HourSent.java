@@ -1,5 +1,6 @@
 package cahier.app.brief;
 
+import cahier.app.language.Words;
 import cahier.app.lesson.AgendaLine;
 import cahier.app.lesson.Shown;
 import cahier.app.log.Side;
@@ -31,10 +32,10 @@ final class HourSent {
 
         Tap {
             if (id == null || outcome == null || at == null || at.isBefore(EARLIEST) || at.isAfter(LATEST)) {
-                throw new IllegalArgumentException("a rep needs id, outcome and a time such as 2026-06-18T09:15:00Z, was " + id + ", " + outcome + ", " + at);
+                throw new IllegalArgumentException(Words.say("brief.HourSent.a-rep-needs-id-outcome", id, outcome, at));
             }
             if (item != null && item.length() > LONGEST_ITEM) {
-                throw new IllegalArgumentException("item must be at most " + LONGEST_ITEM + " characters, was " + item.length());
+                throw new IllegalArgumentException(Words.say("brief.HourSent.item-must-be-at-most", LONGEST_ITEM, item.length()));
             }
         }
     }
@@ -46,10 +47,10 @@ final class HourSent {
 
         Block {
             if (title == null || title.isBlank() || title.length() > AgendaLine.LONGEST_TITLE) {
-                throw new IllegalArgumentException("title must have 1 to " + AgendaLine.LONGEST_TITLE + " characters, was “" + title + "”");
+                throw new IllegalArgumentException(Words.say("brief.HourSent.title-must-have-1-to", AgendaLine.LONGEST_TITLE, title));
             }
             if (minutes < 0 || minutes > AgendaLine.MOST_MINUTES) {
-                throw new IllegalArgumentException("minutes must be 0 to " + AgendaLine.MOST_MINUTES + ", was " + minutes);
+                throw new IllegalArgumentException(Words.say("brief.HourSent.minutes-must-be-0-to", AgendaLine.MOST_MINUTES, minutes));
             }
         }
     }
@@ -59,10 +60,10 @@ final class HourSent {
 
         Blocks {
             if (agenda == null || agenda.isEmpty() || agenda.size() > AgendaLine.MOST) {
-                throw new IllegalArgumentException("agenda must have 1 to " + AgendaLine.MOST + " blocks, was " + (agenda == null ? "left out" : agenda.size()));
+                throw new IllegalArgumentException(Words.say("brief.HourSent.agenda-must-have-1-to", AgendaLine.MOST, (agenda == null ? Words.say("brief.HourSent.left-out") : agenda.size())));
             }
             if (at < 0 || at >= agenda.size()) {
-                throw new IllegalArgumentException("at must be one of " + agenda.size() + " blocks, was " + at);
+                throw new IllegalArgumentException(Words.say("brief.HourSent.at-must-be-one-of", agenda.size(), at));
             }
             agenda = List.copyOf(agenda);
         }
@@ -73,7 +74,7 @@ final class HourSent {
 
         Back {
             if (what == null) {
-                throw new IllegalArgumentException("what must be one of " + Arrays.toString(Shown.values()) + ", was left out");
+                throw new IllegalArgumentException(Words.say("brief.HourSent.what-must-be-one-of", Arrays.toString(Shown.values())));
             }
         }
     }
@@ -83,7 +84,7 @@ final class HourSent {
 
         Notes {
             if (words == null || base == null || words.length() > LONGEST_NOTES) {
-                throw new IllegalArgumentException("words must be at most " + LONGEST_NOTES + " characters, was " + (words == null ? "left out" : words.length()));
+                throw new IllegalArgumentException(Words.say("brief.HourSent.words-must-be-at-most", LONGEST_NOTES, (words == null ? Words.say("brief.HourSent.left-out") : words.length())));
             }
         }
     }

@@ -6,6 +6,7 @@ import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
 import cahier.app.judge.Judgements;
+import cahier.app.language.Words;
 import cahier.app.lesson.AgendaLine;
 import cahier.app.lesson.Lessons;
 import cahier.app.log.Detail;
@@ -68,7 +69,7 @@ class Hours {
 
     /** One sitting for each track of a lesson. */
     static UUID sitting(long lesson, long track) {
-        return UUID.nameUUIDFromBytes(("lesson " + lesson + " track " + track).getBytes(StandardCharsets.UTF_8));
+        return UUID.nameUUIDFromBytes((Words.say("brief.Hours.lesson-track", lesson, track)).getBytes(StandardCharsets.UTF_8));
     }
 
     /** It runs from now on, by the agenda that stands; begun twice, it began the first time. */
@@ -123,7 +124,7 @@ class Hours {
             throw new NotFound("step " + tap.step());
         }
         if (tracks.step(practice, tap.step()).measure().isPresent()) {
-            throw new IllegalArgumentException("step must be one that does not measure: what measures is logged on its own page");
+            throw new IllegalArgumentException(Words.say("brief.Hours.step-must-be-one-that"));
         }
         Facts facts = households.facts(practice, lesson.householdId());
         Long person = facts.people().stream().map(p -> (Long) p.id()).filter(p -> p.equals(tap.person())).findFirst().orElse(null);

@@ -6,6 +6,7 @@ import cahier.app.household.FactForms.LessonForm;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.language.Words;
 import cahier.app.lesson.AgendaLine;
 import cahier.app.lesson.BusyTimes;
 import cahier.app.lesson.CalendarFile;
@@ -205,8 +206,7 @@ class LessonController {
                 continue;
             }
             if (words.isEmpty() || words.length() > AgendaLine.LONGEST_TITLE || !typed.matches("\\d{1,3}") || Integer.parseInt(typed) > AgendaLine.MOST_MINUTES || lines.size() == AgendaLine.MOST) {
-                flash.addFlashAttribute("refusal", "A line needs 1 to " + AgendaLine.LONGEST_TITLE + " characters and 0 to " + AgendaLine.MOST_MINUTES + " whole minutes, at most " + AgendaLine.MOST + " lines; was “" + words + "”, “" + typed
-                        + "”. Nothing was changed.");
+                flash.addFlashAttribute("refusal", Words.say("brief.LessonController.a-line-needs-1-to", AgendaLine.LONGEST_TITLE, AgendaLine.MOST_MINUTES, AgendaLine.MOST, words, typed));
                 return back(id);
             }
             if (Integer.parseInt(typed) > 0) {
@@ -257,9 +257,9 @@ class LessonController {
     String busy(@AuthenticationPrincipal TrainerUser me, @RequestParam(required = false) @Nullable MultipartFile file, RedirectAttributes flash) throws IOException {
         try (Reader reader = CalendarUpload.open(file)) {
             int kept = busy.read(me, reader, accounts.zone(me.practice()), Instant.now(clock));
-            flash.addFlashAttribute("said", kept == 0 ? "Nothing in it in the coming year." : kept + (kept == 1 ? " time" : " times") + " read.");
+            flash.addFlashAttribute("said", kept == 0 ? Words.say("brief.LessonController.nothing-in-it-in-the") : Words.say("brief.LessonController.read", kept + (kept == 1 ? Words.say("brief.LessonController.time") : Words.say("brief.LessonController.times"))));
         } catch (CalendarFile.Bad e) {
-            flash.addFlashAttribute("refusal", e.getMessage() + " What was read before stands.");
+            flash.addFlashAttribute("refusal", Words.say("brief.LessonController.what-was-read-before-stands", e.getMessage()));
         }
         return "redirect:/lessons#busy";
     }
@@ -275,7 +275,7 @@ class LessonController {
         String typed = lessonsBought.strip();
         int count = typed.matches("\\d{1,3}") ? Integer.parseInt(typed) : 0;
         if (count < 1 || count > Lessons.MOST_IN_A_PACK) {
-            flash.addFlashAttribute("refusal", "A pack has 1 to " + Lessons.MOST_IN_A_PACK + " lessons, was “" + typed + "”.");
+            flash.addFlashAttribute("refusal", Words.say("brief.LessonController.a-pack-has-1-to", Lessons.MOST_IN_A_PACK, typed));
         } else {
             lessons.buy(me.practice(), household, count, Instant.now(clock).atZone(households.get(me.practice(), household).zone()).toLocalDate());
         }

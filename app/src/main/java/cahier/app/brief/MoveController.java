@@ -4,6 +4,7 @@ import cahier.app.account.AccountService;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.language.Words;
 import cahier.app.lesson.Clashes;
 import cahier.app.lesson.Lessons;
 import cahier.app.scope.TrainerUser;
@@ -62,7 +63,7 @@ class MoveController {
         ZoneId zone = accounts.zone(me.practice());
         Optional<Instant> to = Dates.parsedTime(startsAt).map(t -> t.atZone(zone).toInstant());
         if (to.isEmpty()) {
-            flash.addFlashAttribute("refusal", "A lesson starts at a date and time such as 2026-06-18T09:15, not at “" + startsAt + "”.");
+            flash.addFlashAttribute("refusal", Words.say("brief.MoveController.a-lesson-starts-at-a", startsAt));
         } else if (lesson.isOver()) {
             flash.addFlashAttribute("refusal", "The lesson with " + home.name() + " was " + lesson.state().word() + ": it stays where it was.");
         } else {
@@ -70,7 +71,7 @@ class MoveController {
             List<Clashes.Clash> runsInto = sure.equals(startsAt) ? List.of() : clashes.ofPlanned(me.practice(), moved);
             String when = home.name() + ", " + Dates.moment(moved.startsAt(), zone, LocalDate.now(clock.withZone(zone))) + Dates.there(moved.startsAt(), zone, home.zone());
             if (!runsInto.isEmpty()) {
-                flash.addFlashAttribute("moved", new Moved(id, version, startsAt, when + ", " + Clashes.said(runsInto, zone) + ". It was not moved.", "Move it all the same"));
+                flash.addFlashAttribute("moved", new Moved(id, version, startsAt, when + ", " + Clashes.said(runsInto, zone) + ". It was not moved.", Words.say("brief.MoveController.move-it-all-the-same")));
             } else if (!moved.startsAt().equals(lesson.startsAt())) {
                 households.put(me.practice(), moved);
                 flash.addFlashAttribute("moved", new Moved(id, version + 1, Dates.input(lesson.startsAt(), zone), "Moved: " + when + ".", "Undo"));

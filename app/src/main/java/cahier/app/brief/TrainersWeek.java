@@ -1,6 +1,7 @@
 package cahier.app.brief;
 
 import cahier.app.draw.LessonWeek;
+import cahier.app.language.Words;
 import cahier.app.web.Dates;
 import java.time.LocalDate;
 
@@ -37,6 +38,6 @@ public record TrainersWeek(LocalDate from, LocalDate today, LessonWeek.Drawn dra
     /** "The next seven days", or "5 Dec to 11 Dec", with its year where that is not this one's. */
     public String title() {
         LocalDate last = from.plusDays(DAYS - 1);
-        return from.equals(today) ? "The next seven days" : Dates.shortDate(from) + " to " + Dates.shortDate(last) + (last.getYear() == today.getYear() ? "" : " " + last.getYear());
+        return from.equals(today) ? Words.say("brief.TrainersWeek.the-next-seven-days") : Words.say("brief.TrainersWeek.to", Dates.shortDate(from), Dates.shortDate(last), (last.getYear() == today.getYear() ? "" : " " + last.getYear()));
     }
 }

@@ -7,6 +7,7 @@ import cahier.app.draw.LessonWeek;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.language.Words;
 import cahier.app.lesson.Busy;
 import cahier.app.lesson.BusyTimes;
 import cahier.app.lesson.Clashes;
@@ -57,8 +58,7 @@ class TrainersWeeks {
     }
 
     private static LessonWeek.Visit visit(Lesson l, Household home, List<Clashes.Clash> clashes, String by, LocalDate day, LocalDate today, ZoneId zone) {
-        String says = home.name() + ", " + Dates.moment(l.startsAt(), zone, today) + Dates.there(l.startsAt(), zone, home.zone()) + " to " + Dates.time(l.endsAt(), zone) + ", " + l.state().word() + (by.isEmpty() ? "" : ", given by " + by)
-                + (l.travelMinutes() > 0 ? ", " + l.travelMinutes() + " min to get there" : "") + (clashes.isEmpty() ? "" : ", " + Clashes.said(clashes, zone)) + ".";
+        String says = Words.say("brief.TrainersWeeks.to", home.name(), Dates.moment(l.startsAt(), zone, today), Dates.there(l.startsAt(), zone, home.zone()), Dates.time(l.endsAt(), zone), l.state().word(), (by.isEmpty() ? "" : Words.say("brief.TrainersWeeks.given-by", by)), (l.travelMinutes() > 0 ? Words.say("brief.TrainersWeeks.min-to-get-there", l.travelMinutes()) : ""), (clashes.isEmpty() ? "" : ", " + Clashes.said(clashes, zone)));
         return new LessonWeek.Visit(l.id(), l.version(), part(l.startsAt(), l.endsAt(), day, zone), Dates.time(l.startsAt(), zone), l.travelMinutes(), home.name(), by, !clashes.isEmpty(), l.isOver(), says);
     }
 

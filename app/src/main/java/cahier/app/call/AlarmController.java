@@ -1,6 +1,7 @@
 package cahier.app.call;
 
 import cahier.app.judge.Answers;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import java.time.Clock;
 import java.time.Instant;
@@ -53,15 +54,15 @@ class AlarmController {
     String answer(@AuthenticationPrincipal TrainerUser me, @PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {
         AlarmPage page = answers.page(me.practice(), id, Instant.now(clock));
         Map<String, String> errors = new HashMap<>();
-        String with = said(typed, errors, "with", LONGEST_NAME, "must name whom you spoke with");
-        String agreed = said(typed, errors, "answer", AlarmPage.LONGEST, "must say what was found out and agreed");
+        String with = said(typed, errors, "with", LONGEST_NAME, Words.say("call.AlarmController.must-name-whom-you-spoke"));
+        String agreed = said(typed, errors, "answer", AlarmPage.LONGEST, Words.say("call.AlarmController.must-say-what-was-found"));
         Map<Long, AlarmAnswers.Choice> choices = new HashMap<>();
         for (AlarmPage.Call call : page.calls()) {
             Optional<Answers.Next> next = Arrays.stream(Answers.Next.values()).filter(n -> n.name().equals(typed.get("next-" + call.track()))).findFirst()
                     .filter(n -> n != Answers.Next.BACK || call.hasBelow());
             String why = typed.getOrDefault("why-" + call.track(), "").strip();
             if (next.filter(n -> n == Answers.Next.GO_ON).isPresent()) {
-                why = said(typed, errors, "why-" + call.track(), AlarmPage.LONGEST, "must say why it goes on");
+                why = said(typed, errors, "why-" + call.track(), AlarmPage.LONGEST, Words.say("call.AlarmController.must-say-why-it-goes"));
             }
             if (next.isPresent()) {
                 choices.put(call.track(), new AlarmAnswers.Choice(next.get(), why));
@@ -79,7 +80,7 @@ class AlarmController {
     private static String said(Map<String, String> typed, Map<String, String> errors, String field, int most, String rule) {
         String words = typed.getOrDefault(field, "").strip();
         if (words.isEmpty() || words.length() > most) {
-            errors.put(field, rule + ", in 1 to " + most + " characters, was " + words.length());
+            errors.put(field, Words.say("call.AlarmController.in-1-to-characters-was", rule, most, words.length()));
         }
         return words;
     }

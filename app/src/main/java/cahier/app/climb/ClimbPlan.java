@@ -1,5 +1,6 @@
 package cahier.app.climb;
 
+import cahier.app.language.Words;
 import cahier.app.track.PayWords;
 import cahier.app.track.StepPlan;
 import cahier.app.web.Measures;
@@ -61,14 +62,14 @@ public final class ClimbPlan {
 
     /** The food fades. */
     public static Criterion<Feeding> food(List<Feeding> often) {
-        return new Criterion<>(often, StepPlan::fed, f -> "food " + PayWords.of(f).split(",")[0]);
+        return new Criterion<>(often, StepPlan::fed, f -> Words.say("climb.ClimbPlan.food", PayWords.of(f).split(",")[0]));
     }
 
     /** The steps, raising one criterion at a time in the order given; each is titled by its values. */
     public static List<StepPlan> steps(StepPlan base, List<Criterion<?>> criteria) {
         List<List<Integer>> settings = Staircase.of(criteria.stream().map(c -> c.values().size() - 1).toList(), Staircase.RELAX);
         if (settings.size() > MOST) {
-            throw new IllegalArgumentException("makes " + settings.size() + " steps, must be at most " + MOST + ": let it grow faster, or take one criterion out");
+            throw new IllegalArgumentException(Words.say("climb.ClimbPlan.makes-steps-must-be-at", settings.size(), MOST));
         }
         List<StepPlan> steps = new ArrayList<>(settings.size());
         for (List<Integer> setting : settings) {

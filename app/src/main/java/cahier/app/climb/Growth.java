@@ -1,5 +1,6 @@
 package cahier.app.climb;
 
+import cahier.app.language.Words;
 import cahier.core.climb.Climb;
 import cahier.core.climb.Unit;
 import java.util.List;
@@ -26,7 +27,7 @@ public record Growth(boolean times, double amount) {
             return new Growth(true, Double.parseDouble(matcher.group(1).replace(',', '.')));
         }
         if (saysTimes || text.isEmpty()) {
-            throw new IllegalArgumentException("must be a growth such as 1.5 times or by 1 m, was “" + typed + "”");
+            throw new IllegalArgumentException(Words.say("climb.Growth.must-be-a-growth-such", typed));
         }
         return new Growth(false, measure.applyAsDouble(text.startsWith("by") ? text.substring(2) : text));
     }

@@ -1,5 +1,7 @@
 package cahier.app.closing;
 
+import cahier.app.language.Words;
+
 /** Something was to be changed of a household that is closed. */
 class ClosedHousehold extends RuntimeException {
 
@@ -8,7 +10,7 @@ class ClosedHousehold extends RuntimeException {
     private final long household;
 
     ClosedHousehold(long household) {
-        super("household " + household + " is closed");
+        super(Words.say("closing.ClosedHousehold.household-is-closed", household));
         this.household = household;
     }
 

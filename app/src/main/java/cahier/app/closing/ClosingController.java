@@ -5,6 +5,7 @@ import cahier.app.ask.Questions;
 import cahier.app.household.GoneDog;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
@@ -71,7 +72,7 @@ class ClosingController {
 
     @PostMapping("/households/{household}/dogs/{dog}/back")
     String back(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable long dog, RedirectAttributes flash) {
-        return putBack(household, "dogs", () -> closings.dog(me, household, dog, null, Instant.now(clock)), "It was not put back: another dog has that name now.", flash);
+        return putBack(household, "dogs", () -> closings.dog(me, household, dog, null, Instant.now(clock)), Words.say("closing.ClosingController.it-was-not-put-back"), flash);
     }
 
     @PostMapping("/households/{household}/people/{person}/left")
@@ -82,7 +83,7 @@ class ClosingController {
 
     @PostMapping("/households/{household}/people/{person}/back")
     String returned(@AuthenticationPrincipal TrainerUser me, @PathVariable long household, @PathVariable long person, RedirectAttributes flash) {
-        return putBack(household, "people", () -> closings.person(me, household, person, false, Instant.now(clock)), "Not put back: somebody else has that name now.", flash);
+        return putBack(household, "people", () -> closings.person(me, household, person, false, Instant.now(clock)), Words.say("closing.ClosingController.not-put-back-somebody-else"), flash);
     }
 
     @PostMapping("/tracks/{track}/take-off")

@@ -3,6 +3,7 @@ package cahier.app.copy;
 import cahier.app.audit.Audited;
 import cahier.app.copy.Catalogue.Column;
 import cahier.app.copy.Catalogue.Table;
+import cahier.app.language.Words;
 import cahier.app.scope.Secret;
 import cahier.app.scope.TrainerRole;
 import cahier.app.scope.TrainerUser;
@@ -73,7 +74,7 @@ public class BringIn {
         try (CopyFile copy = CopyFile.open(file)) {
             return new Taking(me, copy).all(now);
         } catch (IOException e) {
-            throw new BadFile(List.of("The file cannot be read: it is no ZIP file, or was cut short"));
+            throw new BadFile(List.of(Words.say("copy.BringIn.the-file-cannot-be-read")));
         }
     }
 
@@ -149,7 +150,7 @@ public class BringIn {
             boolean left = !text(row, "left_at").isEmpty();
             TrainerRole role = text(row, "role").equals(TrainerRole.READS.name()) ? TrainerRole.READS : TrainerRole.TRAINS; // who runs the practice is said here and not by a file
             if (name.isEmpty() || !email.contains("@")) {
-                throw new BadFile(List.of("trainer: each has a name and a mail address"));
+                throw new BadFile(List.of(Words.say("copy.BringIn.trainer-each-has-a-name")));
             }
             Long known = mapper.trainer(me.practice(), email);
             if (known != null || !fresh) {
@@ -193,12 +194,12 @@ public class BringIn {
         /** What a row may hold: columns that are known here, with clean texts. */
         private ObjectNode checked(Table table, JsonNode node) {
             if (!(node instanceof ObjectNode row)) {
-                throw new BadFile(List.of(table.name() + ": each row is an object, one was " + node.getNodeType()));
+                throw new BadFile(List.of(Words.say("copy.BringIn.each-row-is-an-object", table.name(), node.getNodeType())));
             }
             Map<String, Column> known = table.byName();
             row.fieldNames().forEachRemaining(name -> {
                 if (!known.containsKey(name)) {
-                    throw new BadFile(List.of(table.name() + ": no column is called “" + name + "” here; the copy is of another version"));
+                    throw new BadFile(List.of(Words.say("copy.BringIn.no-column-is-called-here", table.name(), name)));
                 }
             });
             Secrets.leaveOut(table.name(), row);
@@ -229,28 +230,28 @@ public class BringIn {
         /** Mail that was still waiting there is not sent once more from here. */
         private void fit(Table table, ObjectNode row) {
             if (table.name().equals("mail") && Set.of("WAITING", "FAILED").contains(row.path("state").asText())) {
-                row.put("state", "DROPPED").put("trouble", "It was still waiting when the copy was made.");
+                row.put("state", "DROPPED").put("trouble", Words.say("copy.BringIn.it-was-still-waiting-when"));
             }
         }
 
         private void insert(Table table, List<ObjectNode> batch) {
             if (!batch.isEmpty()) {
                 String rows = batch.stream().map(ObjectNode::toString).collect(Collectors.joining(",", "[", "]"));
-                keep(table, batch, () -> mapper.insert(table.name(), columns(table, batch.get(0)), rows, FIRST_STAYS.contains(table.name()) ? "on conflict do nothing" : ""));
+                keep(table, batch, () -> mapper.insert(table.name(), columns(table, batch.get(0)), rows, FIRST_STAYS.contains(table.name()) ? Words.say("copy.BringIn.on-conflict-do-nothing") : ""));
             }
         }
 
         private void keep(Table table, List<ObjectNode> batch, Runnable keep) {
             String columns = columns(table, batch.get(0));
             if (batch.stream().anyMatch(row -> !columns(table, row).equals(columns))) {
-                throw new BadFile(List.of(table.name() + ": every row names the same columns"));
+                throw new BadFile(List.of(Words.say("copy.BringIn.every-row-names-the-same", table.name())));
             }
             try {
                 keep.run();
             } catch (DuplicateKeyException e) {
-                throw new BadFile(List.of(table.name() + ": some of it is here already. A household that is here, also a closed one, cannot come in a second time"));
+                throw new BadFile(List.of(Words.say("copy.BringIn.some-of-it-is-here", table.name())));
             } catch (DataIntegrityViolationException e) {
-                throw new BadFile(List.of(table.name() + ": a row does not fit what can be kept" + constraint(e)));
+                throw new BadFile(List.of(Words.say("copy.BringIn.a-row-does-not-fit", table.name(), constraint(e))));
             }
         }
 

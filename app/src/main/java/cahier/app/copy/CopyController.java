@@ -3,6 +3,7 @@ package cahier.app.copy;
 import cahier.app.audit.Audited;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.shelf.BadFile;
 import java.io.IOException;
@@ -64,7 +65,7 @@ class CopyController {
     @PostMapping("/settings/bring-in")
     String bringIn(@AuthenticationPrincipal TrainerUser me, @RequestParam(required = false) @Nullable MultipartFile file, Model model, RedirectAttributes flash) {
         if (file == null || file.isEmpty()) {
-            model.addAttribute("findings", List.of("Choose the ZIP file first"));
+            model.addAttribute("findings", List.of(Words.say("copy.CopyController.choose-the-zip-file-first")));
             return "copy/bring-in";
         }
         Path kept = null;

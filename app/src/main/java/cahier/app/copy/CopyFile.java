@@ -1,5 +1,6 @@
 package cahier.app.copy;
 
+import cahier.app.language.Words;
 import cahier.app.shelf.BadFile;
 import cahier.app.shelf.Format;
 import com.fasterxml.jackson.core.JacksonException;
@@ -42,7 +43,7 @@ final class CopyFile implements AutoCloseable {
         ZipFile zip = new ZipFile(file.toFile());
         try {
             if (zip.size() > MOST_FILES) {
-                throw new BadFile(List.of("A copy holds at most " + MOST_FILES + " files, this one " + zip.size()));
+                throw new BadFile(List.of(Words.say("copy.CopyFile.a-copy-holds-at-most", MOST_FILES, zip.size())));
             }
             return new CopyFile(zip, manifest(zip));
         } catch (IOException | RuntimeException e) {
@@ -54,7 +55,7 @@ final class CopyFile implements AutoCloseable {
     private static Manifest manifest(ZipFile zip) throws IOException {
         ZipEntry entry = zip.getEntry(Manifest.ENTRY);
         if (entry == null) {
-            throw new BadFile(List.of("This is not a copy that Cahier made: it holds no " + Manifest.ENTRY));
+            throw new BadFile(List.of(Words.say("copy.CopyFile.this-is-not-a-copy", Manifest.ENTRY)));
         }
         try (InputStream in = zip.getInputStream(entry)) {
             return CopyWriter.JSON.treeToValue(Format.COPY.parse(new String(in.readNBytes(MOST_MANIFEST), StandardCharsets.UTF_8)), Manifest.class);
@@ -71,7 +72,7 @@ final class CopyFile implements AutoCloseable {
         while (entries.hasMoreElements()) {
             String name = entries.nextElement().getName();
             if (name.startsWith("data/") && !known.contains(name.replaceAll("^data/|\\.json$", ""))) {
-                throw new BadFile(List.of(name + ": a copy of a " + manifest.of() + " holds no such file"));
+                throw new BadFile(List.of(Words.say("copy.CopyFile.a-copy-of-a-holds", name, manifest.of())));
             }
         }
     }
@@ -81,7 +82,7 @@ final class CopyFile implements AutoCloseable {
         int count = manifest.tables().getOrDefault(table, 0);
         int most = table.equals("rep") || table.equals("rep_detail") ? MOST_ROWS : MOST_NUMBERED;
         if (count < 0 || count > most) {
-            throw new BadFile(List.of(Manifest.ENTRY + ", tables, " + table + ": must be 0 to " + most + ", was " + count));
+            throw new BadFile(List.of(Words.say("copy.CopyFile.tables-must-be-0-to", Manifest.ENTRY, table, most, count)));
         }
         return count;
     }
@@ -99,14 +100,14 @@ final class CopyFile implements AutoCloseable {
                 while (rows.hasNextValue()) {
                     row++;
                     if (row > count(table)) {
-                        throw new BadFile(List.of(table + ": " + Manifest.ENTRY + " says " + count(table) + " rows, there are more"));
+                        throw new BadFile(List.of(Words.say("copy.CopyFile.says-rows-there-are-more", table, Manifest.ENTRY, count(table))));
                     }
                     take.accept(rows.nextValue());
                 }
             } catch (JacksonException e) {
-                throw new BadFile(List.of(table + ", row " + (row + 1) + ": is not JSON that can be read"));
+                throw new BadFile(List.of(Words.say("copy.CopyFile.row-is-not-json-that", table, (row + 1))));
             } catch (Numbers.Unknown e) {
-                throw new BadFile(List.of(table + ", row " + row + ": " + e.getMessage()));
+                throw new BadFile(List.of(Words.say("copy.CopyFile.row", table, row, e.getMessage())));
             }
         }
         return row;
@@ -139,7 +140,7 @@ final class CopyFile implements AutoCloseable {
         private int count(int read) {
             left -= Math.max(0, read);
             if (left < 0) {
-                throw new BadFile(List.of("What is packed in the file is larger than " + MOST_BYTES / 1_000_000_000 + " GB"));
+                throw new BadFile(List.of(Words.say("copy.CopyFile.what-is-packed-in-the", MOST_BYTES / 1_000_000_000)));
             }
             return read;
         }

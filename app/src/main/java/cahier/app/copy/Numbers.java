@@ -2,6 +2,7 @@ package cahier.app.copy;
 
 import cahier.app.copy.Catalogue.Column;
 import cahier.app.copy.Catalogue.Table;
+import cahier.app.language.Words;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.LongNode;
@@ -30,7 +31,7 @@ final class Numbers {
         private static final long serialVersionUID = 1L;
 
         Unknown(String table, long number) {
-            super("names row " + number + " of " + table + ", which is not in it");
+            super(Words.say("copy.Numbers.names-row-of-which-is", number, table));
         }
     }
 

@@ -3,6 +3,7 @@ package cahier.app.cost;
 import cahier.app.draw.Bundle;
 import cahier.app.draw.Drawing;
 import cahier.app.draw.Strands;
+import cahier.app.language.Words;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -40,9 +41,9 @@ public record Cost(String plan, int steps, int reps, Weeks two, Weeks five, List
         /** "9 weeks at five sessions a week, for nine in ten 14", "at two step 9 of 17 after 52 weeks". */
         String words(String often, int steps) {
             if (half == null) {
-                return "at " + often + " step " + at + " of " + steps + " after " + MOST_WEEKS + " weeks";
+                return Words.say("cost.Cost.at-step-of-after-weeks", often, at, steps, MOST_WEEKS);
             }
-            return half + (half == 1 ? " week at " : " weeks at ") + often + (most == null || most.equals(half) ? "" : ", for nine in ten " + most);
+            return half + (half == 1 ? Words.say("cost.Cost.week-at") : Words.say("cost.Cost.weeks-at")) + often + (most == null || most.equals(half) ? "" : Words.say("cost.Cost.for-nine-in-ten", most));
         }
     }
 
@@ -57,12 +58,12 @@ public record Cost(String plan, int steps, int reps, Weeks two, Weeks five, List
 
     /** "140 reps at least. Half of them: 9 weeks at five sessions a week, for nine in ten 14; at two step 9 of 17 after 52 weeks." */
     public String words() {
-        return reps + (reps == 1 ? " rep" : " reps") + " at least. Half of them: " + five.words("five sessions a week", steps) + "; " + two.words("two", steps) + ".";
+        return Words.say("cost.Cost.at-least-half-of-them", reps + (reps == 1 ? Words.say("cost.Cost.rep") : Words.say("cost.Cost.reps")), five.words(Words.say("cost.Cost.five-sessions-a-week"), steps), two.words("two", steps));
     }
 
     /** "Stuck on: On the word (31 of 100), Outside (12)."; empty where hardly any dog gets stuck. */
     public String where() {
-        return stuck.isEmpty() ? "" : "Stuck on: " + String.join(", ", stuck.stream().map(s -> s.step() + " (" + s.dogs() + (s == stuck.get(0) ? " of 100)" : ")")).toList()) + ".";
+        return stuck.isEmpty() ? "" : Words.say("cost.Cost.stuck-on", String.join(", ", stuck.stream().map(s -> s.step() + " (" + s.dogs() + (s == stuck.get(0) ? Words.say("cost.Cost.of-100") : ")")).toList()));
     }
 
     /** Their staircases laid over each other, over 26 weeks at five sessions a week for every template, so that two can be compared by eye. */

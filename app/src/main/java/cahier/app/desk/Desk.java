@@ -1,6 +1,7 @@
 package cahier.app.desk;
 
 import cahier.app.household.Lesson;
+import cahier.app.language.Words;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
@@ -31,7 +32,7 @@ record Desk(LocalDate today, ZoneId zone, String time, List<Appointment> visits,
 
         /** "given", "missed", "not closed" where its time is over; else empty. */
         public String stands() {
-            return lesson.isOver() ? lesson.state().word() : past ? "not closed" : "";
+            return lesson.isOver() ? lesson.state().word() : past ? Words.say("desk.Desk.not-closed") : "";
         }
 
         /** Whether the way takes longer than there is time. */
@@ -41,7 +42,7 @@ record Desk(LocalDate today, ZoneId zone, String time, List<Appointment> visits,
 
         /** What asks for another time: "You have dentist, 9:00 to 10:00.", "5 min between, the way takes 20."; empty where it fits. */
         public String warns() {
-            return !clash.isEmpty() ? "You have " + clash + "." : isTight() ? gapMinutes + "\u00a0min between, the way takes " + lesson.travelMinutes() + "." : "";
+            return !clash.isEmpty() ? Words.say("desk.Desk.you-have", clash) : isTight() ? Words.say("desk.Desk.min-between-the-way-takes", gapMinutes, lesson.travelMinutes()) : "";
         }
 
         /** "20 min there, 105 min between"; empty next door. */
@@ -49,16 +50,16 @@ record Desk(LocalDate today, ZoneId zone, String time, List<Appointment> visits,
             if (lesson.travelMinutes() == 0) {
                 return "";
             }
-            return lesson.travelMinutes() + "\u00a0min there" + (gapMinutes >= 0 ? ", " + gapMinutes + "\u00a0min between" : "");
+            return Words.say("desk.Desk.min-there", lesson.travelMinutes(), (gapMinutes >= 0 ? Words.say("desk.Desk.min-between", gapMinutes) : ""));
         }
     }
 
     /** "No lesson today.", "One lesson today." */
     public String day() {
         return switch (lessons) {
-            case 0 -> "No lesson today.";
-            case 1 -> "One lesson today.";
-            default -> lessons + " lessons today.";
+            case 0 -> Words.say("desk.Desk.no-lesson-today");
+            case 1 -> Words.say("desk.Desk.one-lesson-today");
+            default -> Words.say("desk.Desk.lessons-today", lessons);
         };
     }
 }

@@ -11,6 +11,7 @@ import cahier.app.household.Lesson;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.judge.SuggestionWords;
+import cahier.app.language.Words;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.scope.AskedTogether;
@@ -121,7 +122,7 @@ class DeskRows {
         Optional<Decided> decided = first.flatMap(r -> decided(r, g));
         String second = strongest.stream().skip(1).findFirst().map(r -> verdict(r, decided(r, g)) + " " + why(r, decided(r, g), g)).orElse("");
         return new DeskRow(household, dogs, first.map(r -> glyph(r, decided)), first.map(r -> verdict(r, decided)).orElse(""),
-                first.map(r -> why(r, decided, g)).orElse("Nothing is waiting."), second, Math.max(0, strongest.size() - SAID), Triage.points(reasons), kinds(strongest), g.asked(),
+                first.map(r -> why(r, decided, g)).orElse(Words.say("desk.DeskRows.nothing-is-waiting")), second, Math.max(0, strongest.size() - SAID), Triage.points(reasons), kinds(strongest), g.asked(),
                 g.lesson(), lessonAt, FourteenDays.of(days(g.days()), today, g.dose(), g.lessonDays()));
     }
 
@@ -151,18 +152,18 @@ class DeskRows {
         return switch (reason.code()) {
             case PERSON_GAP -> Glyph.HANDLERS.getLabel() + ".";
             case ALARM -> SuggestionWords.verdict(Decision.CALL) + ".";
-            case QUESTION -> "A question.";
-            case LESSON_SOON -> "Lesson soon.";
+            case QUESTION -> Words.say("desk.DeskRows.a-question");
+            case LESSON_SOON -> Words.say("desk.DeskRows.lesson-soon");
             default -> decided.map(d -> SuggestionWords.verdict(d.suggested(), d.cause()) + ".").orElse(Glyph.NONE.getLabel());
         };
     }
 
     private static String why(Triage.Reason reason, Optional<Decided> decided, Gathered g) {
         return switch (reason.code()) {
-            case ALARM -> "Stop and call was pressed.";
+            case ALARM -> Words.say("desk.DeskRows.stop-and-call-was-pressed");
             case QUESTION -> g.asked().map(q -> "“" + (q.words().length() > SHOWN ? q.words().substring(0, SHOWN).strip() + "…" : q.words()) + "”").orElse("");
-            case LESSON_SOON -> "Not prepared yet.";
-            case SILENT -> "for " + reason.days() + " days";
+            case LESSON_SOON -> Words.say("desk.DeskRows.not-prepared-yet");
+            case SILENT -> Words.say("desk.DeskRows.for-days", reason.days());
             default -> decided.map(d -> SuggestionWords.headline(d.grounds())).orElse("");
         };
     }

@@ -1,5 +1,6 @@
 package cahier.app.draft;
 
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import java.time.Clock;
 import java.time.Instant;
@@ -59,9 +60,9 @@ class DraftController {
         String device = within("device", sent.device(), LONGEST_DEVICE);
         Map<String, String> fields = sent.fields() == null ? Map.of() : sent.fields();
         if (fields.size() > MOST_FIELDS) {
-            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "fields must be at most " + MOST_FIELDS + ", were " + fields.size());
+            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, Words.say("draft.DraftController.fields-must-be-at-most", MOST_FIELDS, fields.size()));
         }
-        List<Kept> kept = fields.entrySet().stream().map(f -> new Kept(form, within("a field's name", f.getKey(), LONGEST_FIELD), atMost(f.getKey(), f.getValue()), device, now)).toList();
+        List<Kept> kept = fields.entrySet().stream().map(f -> new Kept(form, within(Words.say("draft.DraftController.a-fields-name"), f.getKey(), LONGEST_FIELD), atMost(f.getKey(), f.getValue()), device, now)).toList();
         return new Answer(now, drafts.keep(me, form, kept, sent.seen(), now));
     }
 
@@ -78,14 +79,14 @@ class DraftController {
 
     private static String within(String what, @Nullable String value, int most) {
         if (value == null || value.isEmpty() || value.length() > most) {
-            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, what + " must have 1 to " + most + " characters, had " + (value == null ? 0 : value.length()));
+            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, Words.say("draft.DraftController.must-have-1-to-characters", what, most, (value == null ? 0 : value.length())));
         }
         return value;
     }
 
     private static String atMost(String field, @Nullable String words) {
         if (words == null || words.length() > LONGEST) {
-            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, field + " must have at most " + LONGEST + " characters");
+            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, Words.say("draft.DraftController.must-have-at-most-characters", field, LONGEST));
         }
         return words;
     }

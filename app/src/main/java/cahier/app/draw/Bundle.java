@@ -1,5 +1,6 @@
 package cahier.app.draw;
 
+import cahier.app.language.Words;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -69,7 +70,7 @@ public final class Bundle {
         for (int week = 0; week * DAYS_A_WEEK <= days; week += every) {
             double x = Math.round(x(week * DAYS_A_WEEK)) + 0.5;
             weeks.move(x, goal).vertical(floor + 6);
-            labels.add(new Label(x, floor + 20, week == 0 ? "today" : week + " weeks", "middle", "xlab"));
+            labels.add(new Label(x, floor + 20, week == 0 ? "today" : Words.say("draw.Bundle.weeks", week), "middle", "xlab"));
         }
         List<Stroke> strokes = new ArrayList<>(List.of(new Stroke(rules.data(), "rule"), new Stroke(new Path().move(LEFT, goal).horizontal(WIDTH - RIGHT).data(), "goal"),
                 new Stroke(new Path().move(LEFT, goal + 3).horizontal(WIDTH - RIGHT).data(), "goal thin"), new Stroke(weeks.data(), "lesson")));

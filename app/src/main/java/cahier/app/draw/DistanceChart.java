@@ -1,5 +1,6 @@
 package cahier.app.draw;
 
+import cahier.app.language.Words;
 import cahier.core.exposure.Exposure;
 import cahier.core.exposure.Response;
 import cahier.core.exposure.WorkingDistance.Curve;
@@ -66,7 +67,7 @@ public final class DistanceChart {
         });
         set.ifPresent(m -> {
             strokes.add(new Stroke(new Path().move(x(m), TOP - 24).vertical(FLOOR + 4).data(), "goal"));
-            labels.add(new Label(x(m), 12, "works at " + Path.number(m) + " m", x(m) > WIDTH - 80 ? "end" : "middle", "goal-t"));
+            labels.add(new Label(x(m), 12, Words.say("draw.DistanceChart.works-at-m", Path.number(m)), x(m) > WIDTH - 80 ? "end" : "middle", "goal-t"));
         });
         for (Response response : Response.values()) {
             strokes.add(new Stroke(marks(exposures, response), "m-" + mark(response).getInk()));

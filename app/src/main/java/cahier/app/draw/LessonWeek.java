@@ -1,5 +1,6 @@
 package cahier.app.draw;
 
+import cahier.app.language.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -113,7 +114,7 @@ public final class LessonWeek {
             }
             beside(day.visits()).forEach(b -> blocks.add(block(b, column, hours)));
         }
-        String alt = "Seven days from " + days.get(0).name() + ": " + blocks.size() + (blocks.size() == 1 ? " lesson." : " lessons.");
+        String alt = Words.say("draw.LessonWeek.seven-days-from", days.get(0).name(), blocks.size(), (blocks.size() == 1 ? Words.say("draw.LessonWeek.lesson") : Words.say("draw.LessonWeek.lessons")));
         Drawing ground = new Drawing("weeksheet rounds", HourColumns.x(days.size()), hours.height(), alt,
                 List.of(new Stroke(busy.data(), "wk-busy"), new Stroke(rules.data(), "rule"), new Stroke(between.data(), "rule-s"), new Stroke(now.data(), "wk-now")), labels);
         return new Drawn(ground, blocks, first, last, String.join("|", days.stream().map(Day::date).toList()), String.join("|", days.stream().map(Day::name).toList()));
@@ -164,7 +165,7 @@ public final class LessonWeek {
         if (v.way() > 0) {
             way.move(x + 4, hours.y(v.time().from() - v.way())).vertical(from).move(x, hours.y(v.time().from() - v.way())).horizontal(x + 8);
         }
-        String under = height < ROOM ? "" : v.starts() + (!v.by().isEmpty() ? ", " + v.by() : v.way() > 0 && placed.lanes() == 1 ? ", way " + v.way() : "");
+        String under = height < ROOM ? "" : v.starts() + (!v.by().isEmpty() ? ", " + v.by() : v.way() > 0 && placed.lanes() == 1 ? Words.say("draw.LessonWeek.way", v.way()) : "");
         return new Block(v, day, x, from, width, height, way.data(), Label.fitting(v.household(), (int) (width / LETTER)), Label.fitting(under, (int) (width / LETTER)));
     }
 
@@ -175,14 +176,14 @@ public final class LessonWeek {
             if (end != Integer.MAX_VALUE && v.time().from() - end >= TELLING_GAP) {
                 int free = v.time().from() - end - v.way();
                 double middle = (hours.y(end) + hours.y(v.time().from() - v.way())) / 2;
-                labels.add(new Label(x + HourColumns.COLUMN / 2, Math.max(hours.y(end) + 12, middle + 4), free < 0 ? "too short" : length(free) + " free", "middle", "cap"));
+                labels.add(new Label(x + HourColumns.COLUMN / 2, Math.max(hours.y(end) + 12, middle + 4), free < 0 ? Words.say("draw.LessonWeek.too-short") : Words.say("draw.LessonWeek.free", length(free)), "middle", "cap"));
             }
             end = end == Integer.MAX_VALUE ? v.time().to() : Math.max(end, v.time().to());
         }
     }
 
     private static String length(int minutes) {
-        return minutes < MINUTES ? minutes + " min" : minutes % MINUTES == 0 ? minutes / MINUTES + " h" : minutes / MINUTES + " h " + minutes % MINUTES;
+        return minutes < MINUTES ? Words.say("draw.LessonWeek.min", minutes) : minutes % MINUTES == 0 ? minutes / MINUTES + " h" : minutes / MINUTES + " h " + minutes % MINUTES;
     }
 
 }

@@ -1,5 +1,6 @@
 package cahier.app.draw;
 
+import cahier.app.language.Words;
 import cahier.app.web.Dates;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -105,7 +106,7 @@ public final class MeasureStair {
     }
 
     private List<Label> labels(double at, double goal) {
-        List<Label> labels = new ArrayList<>(List.of(new Label(LEFT, goal - 8, "Goal " + scale.goalSays(), "start", "goal-t")));
+        List<Label> labels = new ArrayList<>(List.of(new Label(LEFT, goal - 8, Words.say("draw.MeasureStair.goal", scale.goalSays()), "start", "goal-t")));
         if (!Double.isNaN(scale.now())) {
             labels.add(new Label(at + 9, Math.max(goal + 16, y(scale.now()) + 4), scale.nowSays(), "start", "ynum now"));
         }

@@ -1,5 +1,6 @@
 package cahier.app.draw;
 
+import cahier.app.language.Words;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -46,7 +47,7 @@ public final class MinutesRuler {
                 labels.add(new Label(x, BLOCK + 32, Integer.toString(m), m == 0 ? "start" : m == minutes ? "end" : "middle", "xlab"));
             }
         }
-        return new Drawing("minutes", WIDTH, HEIGHT, sum + " of " + minutes + " minutes in " + blocks.size() + " blocks", List.of(new Stroke(odd.data(), "block odd"),
+        return new Drawing("minutes", WIDTH, HEIGHT, Words.say("draw.MinutesRuler.of-minutes-in-blocks", sum, minutes, blocks.size()), List.of(new Stroke(odd.data(), "block odd"),
                 new Stroke(even.data(), "block even"), new Stroke(over.data(), "block over"), new Stroke(ticks.data(), "ticks")), labels);
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.draw;
 
+import cahier.app.language.Words;
 import cahier.core.exposure.SightLine;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,7 +59,7 @@ public final class PlanView {
         line.widest().ifPresent(w -> {
             plan.look(looks, w.from(), path);
             plan.look(looks, w.to(), path);
-            labels.add(new Label((plan.x(w.from()) + plan.x(w.to())) / 2, plan.y(path) - 16, Path.number(w.metres()) + " m seen", "middle", "ynum now"));
+            labels.add(new Label((plan.x(w.from()) + plan.x(w.to())) / 2, plan.y(path) - 16, Words.say("draw.PlanView.m-seen", Path.number(w.metres())), "middle", "ynum now"));
         });
         labels.add(new Label(WIDTH, plan.y(path) + 20, "path, " + Path.number(path) + " m", "end", "xlab"));
         labels.add(new Label(plan.middle + DOG + 8, plan.ground + 14, "dog", "start", "xlab now"));
@@ -71,20 +72,20 @@ public final class PlanView {
         List<Grip> grips = new ArrayList<>();
         for (int i = 0; i < screens.size(); i++) {
             SightLine.Screen s = screens.get(i);
-            String screen = "Screen " + (i + 1);
+            String screen = Words.say("draw.PlanView.screen", (i + 1));
             double left = Math.max(-WIDTH / 2 / scale + SIDE / 2 / scale, Math.min(s.x1(), s.x2()));
             double right = Math.min(WIDTH / 2 / scale - SIDE / 2 / scale, Math.max(s.x1(), s.x2()));
             boolean straight = s.x1() <= s.x2();
-            grips.add(new Grip("grip-" + i + "-left", x(left), y(s.y1()), (straight ? "from-" : "to-") + i, "", screen + ", left end, " + beside(Math.min(s.x1(), s.x2())) + ".", Math.min(s.x1(), s.x2())));
-            grips.add(new Grip("grip-" + i + "-right", x(right), y(s.y2()), (straight ? "to-" : "from-") + i, "", screen + ", right end, " + beside(Math.max(s.x1(), s.x2())) + ".", Math.max(s.x1(), s.x2())));
-            grips.add(new Grip("grip-" + i, (x(left) + x(right)) / 2, y((s.y1() + s.y2()) / 2), "from-" + i + " to-" + i, "at-" + i, screen + ", " + Path.number(s.y1()) + " m away.", s.y1()));
+            grips.add(new Grip("grip-" + i + "-left", x(left), y(s.y1()), (straight ? "from-" : "to-") + i, "", Words.say("draw.PlanView.left-end", screen, beside(Math.min(s.x1(), s.x2()))), Math.min(s.x1(), s.x2())));
+            grips.add(new Grip("grip-" + i + "-right", x(right), y(s.y2()), (straight ? "to-" : "from-") + i, "", Words.say("draw.PlanView.right-end", screen, beside(Math.max(s.x1(), s.x2()))), Math.max(s.x1(), s.x2())));
+            grips.add(new Grip("grip-" + i, (x(left) + x(right)) / 2, y((s.y1() + s.y2()) / 2), Words.say("draw.PlanView.from-to", i, i), "at-" + i, Words.say("draw.PlanView.m-away", screen, Path.number(s.y1())), s.y1()));
         }
-        grips.add(new Grip("grip-path", SIDE, y(path), "", "path", "The path, " + Path.number(path) + " m away.", path));
+        grips.add(new Grip("grip-path", SIDE, y(path), "", "path", Words.say("draw.PlanView.the-path-m-away", Path.number(path)), path));
         return grips;
     }
 
     private static String beside(double metres) {
-        return Path.number(Math.abs(metres)) + " m to the " + (metres < 0 ? "left" : "right");
+        return Words.say("draw.PlanView.m-to-the", Path.number(Math.abs(metres)), (metres < 0 ? "left" : "right"));
     }
 
     private String hold() {
@@ -142,8 +143,8 @@ public final class PlanView {
         Path person = new Path().move(plan.middle - DOG, plan.y(caller)).horizontal(plan.middle + DOG);
         List<Label> labels = List.of(new Label(plan.middle, plan.y(caller) - 16, "caller, " + Path.number(caller) + " m", "middle", "xlab now"), new Label(plan.middle + DOG + 8, plan.ground + 14, "dog", "start", "xlab now"),
                 new Label(plan.x(side), plan.y(along) - 16, "dish", "middle", "xlab now"), plan.next(next, side, along));
-        List<Grip> grips = List.of(new Grip("grip-dish", plan.x(side), plan.y(along), "side", "along", "The dish, " + Path.number(side) + " m beside the line, " + Path.number(along) + " m along it.", side),
-                new Grip("grip-caller", plan.middle, plan.y(caller), "", "caller", "The caller, " + Path.number(caller) + " m from the dog.", caller));
+        List<Grip> grips = List.of(new Grip("grip-dish", plan.x(side), plan.y(along), "side", "along", Words.say("draw.PlanView.the-dish-m-beside-the", Path.number(side), Path.number(along)), side),
+                new Grip("grip-caller", plan.middle, plan.y(caller), "", "caller", Words.say("draw.PlanView.the-caller-m-from-the", Path.number(caller)), caller));
         return new Drawing("plan", WIDTH, plan.ground + FOOT, said, List.of(new Stroke(way.data(), "ink"), new Stroke(pull.data(), "pause"), new Stroke(person.data(), "goal"), new Stroke(now.data(), "seen"),
                 new Stroke(then.data(), "screen"), new Stroke(plan.dog(), "ink")), labels, List.of(), plan.hold(), grips);
     }

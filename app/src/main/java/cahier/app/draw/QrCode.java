@@ -1,5 +1,6 @@
 package cahier.app.draw;
 
+import cahier.app.language.Words;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
@@ -30,7 +31,7 @@ public record QrCode(String path, int size) {
             }
             return new QrCode(path.toString(), bits.getWidth());
         } catch (WriterException e) {
-            throw new IllegalArgumentException("a link of " + text.length() + " characters does not fit a QR code", e);
+            throw new IllegalArgumentException(Words.say("draw.QrCode.a-link-of-characters-does", text.length()), e);
         }
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.draw;
 
+import cahier.app.language.Words;
 import cahier.core.rep.Outcome;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -73,7 +74,7 @@ public final class RepStrip {
 
     private static String alt(List<Part> sessions) {
         List<Outcome> all = sessions.stream().flatMap(s -> s.reps().stream()).toList();
-        return "Last " + all.size() + " reps: " + counts(all);
+        return Words.say("draw.RepStrip.last-reps", all.size(), counts(all));
     }
 
     /** "8 clean, 4 helped, 6 missed, 2 too much"; outcomes that did not happen are left out. */

@@ -1,5 +1,6 @@
 package cahier.app.draw;
 
+import cahier.app.language.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -42,7 +43,7 @@ public final class ShareBars {
             labels.add(new Label(0, y + 2, row.name(), "start", "name"));
             labels.add(new Label(COUNT, y + 2, row.clean() + "/" + row.reps(), "start", "name"));
         }
-        String alt = rows.stream().map(r -> r.name() + " " + r.clean() + " of " + r.reps() + " clean").collect(Collectors.joining(", "));
+        String alt = rows.stream().map(r -> Words.say("draw.ShareBars.of-clean", r.name(), r.clean(), r.reps())).collect(Collectors.joining(", "));
         return new Drawing("shares", WIDTH, rows.size() * ROW + 4, alt, List.of(new Stroke(full.data(), "rule-s"), new Stroke(share.data(), "bar-clean"),
                 new Stroke(tick.data(), "tick")), labels);
     }

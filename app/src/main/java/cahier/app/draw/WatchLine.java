@@ -1,5 +1,6 @@
 package cahier.app.draw;
 
+import cahier.app.language.Words;
 import cahier.core.sound.SoundLevels;
 import java.util.ArrayList;
 import java.util.List;
@@ -115,7 +116,7 @@ public final class WatchLine {
     }
 
     private static String alt(Watch watch) {
-        return watch.marks().isEmpty() ? "No sign in " + watch.seconds() + " s" : watch.marks().stream()
-                .map(m -> m.sign() + " from " + Path.number(m.from()) + " to " + Path.number(m.to()) + " s").collect(Collectors.joining(", ", "Watch: ", ""));
+        return watch.marks().isEmpty() ? Words.say("draw.WatchLine.no-sign-in-s", watch.seconds()) : watch.marks().stream()
+                .map(m -> Words.say("draw.WatchLine.from-to-s", m.sign(), Path.number(m.from()), Path.number(m.to()))).collect(Collectors.joining(", ", "Watch: ", ""));
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.erasure;
 
+import cahier.app.language.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,15 +19,15 @@ public record Counted(int count, String words) {
         put("step", "step", "steps");
         put("rep", "rep", "reps");
         put("sitting", "session", "sessions");
-        put("exposure", "meeting at a distance", "meetings at a distance");
-        put("departure", "time alone", "times alone");
+        put("exposure", Words.say("erasure.Counted.meeting-at-a-distance"), Words.say("erasure.Counted.meetings-at-a-distance"));
+        put("departure", Words.say("erasure.Counted.time-alone"), Words.say("erasure.Counted.times-alone"));
         put("touch", "touch", "touches");
-        put("early_sign", "early sign", "early signs");
+        put("early_sign", Words.say("erasure.Counted.early-sign"), Words.say("erasure.Counted.early-signs"));
         put("homework", "sheet", "sheets");
         put("question", "question", "questions");
-        put("alarm", "stop and call", "times stop and call");
-        put("incident", "thing that happened", "things that happened");
-        put("gate", "red flag", "red flags");
+        put("alarm", Words.say("erasure.Counted.stop-and-call"), Words.say("erasure.Counted.times-stop-and-call"));
+        put("incident", Words.say("erasure.Counted.thing-that-happened"), Words.say("erasure.Counted.things-that-happened"));
+        put("gate", Words.say("erasure.Counted.red-flag"), Words.say("erasure.Counted.red-flags"));
         put("baseline", "baseline", "baselines");
         put("mail", "mail", "mails");
         put("owner_link", "link", "links");
@@ -47,7 +48,7 @@ public record Counted(int count, String words) {
         });
         int others = byTable.entrySet().stream().filter(e -> !WORDS.containsKey(e.getKey())).mapToInt(Map.Entry::getValue).sum();
         if (others > 0) {
-            counted.add(new Counted(others, others == 1 ? "other entry" : "other entries"));
+            counted.add(new Counted(others, others == 1 ? Words.say("erasure.Counted.other-entry") : Words.say("erasure.Counted.other-entries")));
         }
         return counted;
     }

@@ -4,6 +4,7 @@ import cahier.app.account.AccountService;
 import cahier.app.copy.Copies;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import cahier.app.web.Dates;
@@ -68,7 +69,7 @@ class ErasureController {
         Household home = households.get(me.practice(), household);
         String typed = form.name() == null ? "" : form.name().strip();
         if (!typed.equalsIgnoreCase(home.name().strip())) {
-            new Check(result).refuse("name", "must be “" + home.name() + "”, was “" + typed + "”");
+            new Check(result).refuse("name", Words.say("erasure.ErasureController.must-be-was", home.name(), typed));
             return page(me, home, model);
         }
         return "redirect:/erasures/" + erasures.ask(me, household, Instant.now(clock));

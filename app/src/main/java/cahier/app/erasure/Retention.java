@@ -2,6 +2,7 @@ package cahier.app.erasure;
 
 import cahier.app.audit.Audited;
 import cahier.app.erasure.Keeping.Kept;
+import cahier.app.language.Words;
 import cahier.app.scope.Failure;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.PracticeScope;
@@ -60,7 +61,7 @@ public class Retention {
                 Kept kept = mapper.kept(practice).orElse(Kept.FOR_GOOD);
                 List<String> went = new ArrayList<>();
                 forget("REPS", kept.reps(), now, "logged", went);
-                forget("HEALTH", kept.health(), now, "notes on health", went);
+                forget("HEALTH", kept.health(), now, Words.say("erasure.Retention.notes-on-health"), went);
                 forget("QUESTIONS", kept.questions(), now, "questions", went);
                 forget("MAIL", kept.mail(), now, "mails", went);
                 if (!went.isEmpty()) {

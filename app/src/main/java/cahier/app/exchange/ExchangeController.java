@@ -3,6 +3,7 @@ package cahier.app.exchange;
 import cahier.app.household.Dog;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.shelf.BadFile;
 import cahier.app.shelf.Upload;
@@ -76,7 +77,7 @@ class ExchangeController {
         List<Dog> dogs = households.dogs(me.practice(), household);
         String content = Upload.text(file, text);
         if (dogs.isEmpty()) {
-            return page(me, household, content, List.of("the household: must have a dog first"), model);
+            return page(me, household, content, List.of(Words.say("exchange.ExchangeController.the-household-must-have-a")), model);
         }
         try {
             List<Arrival> arrivals = exchange.arrivals(me.practice(), household, content);
@@ -90,7 +91,7 @@ class ExchangeController {
                 dogs.stream().filter(d -> Long.toString(d.id()).equals(chosen)).findFirst().ifPresent(d -> whose.put(called, d.id()));
             }
             if (whose.isEmpty()) {
-                return ask(me, household, content, arrivals, "At least one dog must get its tracks.", model);
+                return ask(me, household, content, arrivals, Words.say("exchange.ExchangeController.at-least-one-dog-must"), model);
             }
             flash.addFlashAttribute("broughtIn", exchange.read(me, household, content, whose, Instant.now(clock)));
             return "redirect:/households/" + household + "/roadmap";

@@ -7,6 +7,7 @@ import cahier.app.first.Readiness;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
 import cahier.app.judge.Answers;
+import cahier.app.language.Words;
 import cahier.app.roadmap.Apart;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.roadmap.Roadmaps;
@@ -106,7 +107,7 @@ public class RoadmapExchange {
 
     private static Optional<String> lacks(FileTrack track, Lacking.Home home) {
         List<String> needs = track.steps().stream().flatMap(s -> Readiness.lacks(s.asWritten(), home).stream()).distinct().toList();
-        return needs.isEmpty() ? Optional.empty() : Optional.of(track.title() + " needs " + String.join(", ", needs) + ".");
+        return needs.isEmpty() ? Optional.empty() : Optional.of(Words.say("exchange.RoadmapExchange.needs", track.title(), String.join(", ", needs)));
     }
 
     /**

@@ -1,5 +1,6 @@
 package cahier.app.exchange;
 
+import cahier.app.language.Words;
 import cahier.app.shelf.BadFile;
 import cahier.app.shelf.Format;
 import cahier.app.shelf.TemplateStep;
@@ -73,7 +74,7 @@ record RoadmapFile(String format, List<FileTrack> tracks, List<FileNeed> needs, 
         try {
             file = JSON.treeToValue(Format.ROADMAP.parse(text), RoadmapFile.class);
         } catch (JsonProcessingException e) {
-            throw new BadFile(List.of("the file: " + e.getOriginalMessage()));
+            throw new BadFile(List.of(Words.say("exchange.RoadmapFile.the-file", e.getOriginalMessage())));
         }
         List<String> findings = file.findings();
         if (!findings.isEmpty()) {
@@ -97,52 +98,51 @@ record RoadmapFile(String format, List<FileTrack> tracks, List<FileNeed> needs, 
             trackFindings("tracks[" + i + "].", tracks.get(i), findings);
         }
         for (int i = 0; i < needs.size(); i++) {
-            stopFindings("needs[" + i + "].from.", needs.get(i).from(), findings);
-            stopFindings("needs[" + i + "].first.", needs.get(i).first(), findings);
+            stopFindings(Words.say("exchange.RoadmapFile.needs-from", i), needs.get(i).from(), findings);
+            stopFindings(Words.say("exchange.RoadmapFile.needs-first", i), needs.get(i).first(), findings);
         }
         for (int i = 0; i < apart.size(); i++) {
             List<Integer> pair = apart.get(i);
             if (pair.get(0).equals(pair.get(1)) || pair.stream().anyMatch(t -> t > tracks.size())) {
-                findings.add("apart[" + i + "]: must be two different tracks from 1 to " + tracks.size() + ", was " + pair);
+                findings.add(Words.say("exchange.RoadmapFile.apart-must-be-two-different", i, tracks.size(), pair));
             }
         }
         if (findings.isEmpty()) {
             new Prerequisites(needs.stream().map(n -> new Need(n.from().toCore(), n.first().toCore())).toList()).cycle()
-                    .ifPresent(round -> findings.add("needs: must not go round in a circle, was " + round.stream()
-                            .map(s -> "track " + s.track() + ", step " + (s.step() + 1)).collect(Collectors.joining(" → "))));
+                    .ifPresent(round -> findings.add(Words.say("exchange.RoadmapFile.needs-must-not-go-round", round.stream() .map(s -> Words.say("exchange.RoadmapFile.track-step", s.track(), (s.step() + 1))).collect(Collectors.joining(" → ")))));
         }
         return findings;
     }
 
     private void stopFindings(String where, FileStop stop, List<String> findings) {
         if (stop.track() > tracks.size()) {
-            findings.add(where + "track: must be from 1 to " + tracks.size() + ", was " + stop.track());
+            findings.add(Words.say("exchange.RoadmapFile.track-must-be-from-1", where, tracks.size(), stop.track()));
         } else if (stop.step() > tracks.get(stop.track() - 1).steps().size()) {
-            findings.add(where + "step: must be from 1 to " + tracks.get(stop.track() - 1).steps().size() + ", was " + stop.step());
+            findings.add(Words.say("exchange.RoadmapFile.step-must-be-from-1", where, tracks.get(stop.track() - 1).steps().size(), stop.step()));
         }
     }
 
     private static void trackFindings(String where, FileTrack track, List<String> findings) {
         if (track.start() > track.steps().size()) {
-            findings.add(where + "at: must be from 1 to " + track.steps().size() + ", was " + track.start());
+            findings.add(Words.say("exchange.RoadmapFile.at-must-be-from-1", where, track.steps().size(), track.start()));
         }
         for (int i = 0; i < track.steps().size(); i++) {
             StepPlan step = track.steps().get(i).asWritten();
             String at = where + "steps[" + i + "].";
             if (!step.pass().fits(step.reps())) {
-                findings.add(at + "reps: must be " + PassChoice.CALM_REPS + " or more for calm sessions, was " + step.reps());
+                findings.add(Words.say("exchange.RoadmapFile.reps-must-be-or-more", at, PassChoice.CALM_REPS, step.reps()));
             }
             if (!step.pass().fitsDuration(step.durationS())) {
                 findings.add(at + "durationS: " + PassChoice.NEEDS_DURATION);
             }
             if (track.kind() == TrackKind.COMFORT && step.teaching().fed() != Feeding.EVERY_TIME) {
-                findings.add(at + "feeding: must be EVERY_TIME on COMFORT, was " + step.teaching().fed());
+                findings.add(Words.say("exchange.RoadmapFile.feeding-must-be-every-time", at, step.teaching().fed()));
             }
             if (track.kind() == TrackKind.COMFORT && step.run() < Run.COMFORT_LEAST) {
-                findings.add(at + "run: must be " + Run.COMFORT_LEAST + " or more on COMFORT, was " + step.run());
+                findings.add(Words.say("exchange.RoadmapFile.run-must-be-or-more", at, Run.COMFORT_LEAST, step.run()));
             }
             String asked = step.how() + " " + step.onMiss();
-            Harm.in(asked, track.kind()).ifPresent(h -> findings.add(at + "text: must not ask for what is not offered, was \"" + h.wordIn(asked).orElse("") + "\""));
+            Harm.in(asked, track.kind()).ifPresent(h -> findings.add(Words.say("exchange.RoadmapFile.text-must-not-ask-for", at, h.wordIn(asked).orElse(""))));
         }
     }
 }

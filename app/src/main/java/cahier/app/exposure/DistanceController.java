@@ -4,6 +4,7 @@ import cahier.app.bench.Setups;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.measure.Measured;
 import cahier.app.outing.Outings;
 import cahier.app.scope.TrainerUser;
@@ -77,7 +78,7 @@ class DistanceController {
     String set(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam long dog, @RequestParam Trigger kind, @RequestParam(defaultValue = "0") int loudness,
                @RequestParam(defaultValue = "") String metres, @RequestParam(defaultValue = "") String step, @RequestParam(defaultValue = "") String goal, @RequestParam Optional<WorkAt.How> closer, RedirectAttributes flash) {
         return refusing(me, id, flash, () -> {
-            WorkAt at = new WorkAt(Far.read(metres).metres(), within("step closer", step, LEAST_STEP, MOST_STEP), within("goal", goal, NextDistance.NEAREST, Far.FURTHEST_M), closer);
+            WorkAt at = new WorkAt(Far.read(metres).metres(), within(Words.say("exposure.DistanceController.step-closer"), step, LEAST_STEP, MOST_STEP), within("goal", goal, NextDistance.NEAREST, Far.FURTHEST_M), closer);
             exposures.set(me.practice(), id, dog, threat(kind, loudness), at, me.signature(), Instant.now(clock));
         });
     }
@@ -90,7 +91,7 @@ class DistanceController {
         Dog known = facts.dog(dog);
         return refusing(me, id, flash, () -> {
             if (response.isEmpty()) {
-                throw new IllegalArgumentException("must come with what the dog did");
+                throw new IllegalArgumentException(Words.say("exposure.DistanceController.must-come-with-what-the"));
             }
             Far.Given given = Far.read(far);
             Threat threat = threat(kind, loudness);
@@ -112,7 +113,7 @@ class DistanceController {
         return refusing(me, id, flash, () -> {
             String clean = name.strip();
             if (clean.isEmpty() || clean.length() > LONGEST_NAME) {
-                throw new IllegalArgumentException("must have a name of at most " + LONGEST_NAME + " characters, was “" + name + "”");
+                throw new IllegalArgumentException(Words.say("exposure.DistanceController.must-have-a-name-of", LONGEST_NAME, name));
             }
             exposures.put(me.practice(), id, clean, Far.read(metres).metres());
         });
@@ -145,7 +146,7 @@ class DistanceController {
         }
         double metres = Far.read(typed).metres();
         if (metres < least || metres > most) {
-            throw new IllegalArgumentException("must have a " + what + " from " + Measures.plain(least, 1) + " to " + Measures.plain(most, 0) + " m, was “" + typed + "”");
+            throw new IllegalArgumentException(Words.say("exposure.DistanceController.must-have-a-from-to", what, Measures.plain(least, 1), Measures.plain(most, 0), typed));
         }
         return OptionalDouble.of(metres);
     }
@@ -156,7 +157,7 @@ class DistanceController {
         }
         double seconds = Measures.seconds(typed);
         if (seconds > LONGEST_CALM_S) {
-            throw new IllegalArgumentException("must come with at most 60 min until it was calm, was “" + typed + "”");
+            throw new IllegalArgumentException(Words.say("exposure.DistanceController.must-come-with-at-most", typed));
         }
         return (int) Math.round(seconds);
     }

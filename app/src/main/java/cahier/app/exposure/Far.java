@@ -1,5 +1,6 @@
 package cahier.app.exposure;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import java.util.Arrays;
 import java.util.Locale;
@@ -52,7 +53,7 @@ public enum Far {
                 return new Given(far.metres(many, 0), far.given(many));
             }
         }
-        throw new IllegalArgumentException("must be above 0 and up to 1000 m, for example 18 m, 60 ft, 30 paces or 4 car lengths, was “" + typed + "”");
+        throw new IllegalArgumentException(Words.say("exposure.Far.must-be-above-0-and", typed));
     }
 
     /** "30 paces" */

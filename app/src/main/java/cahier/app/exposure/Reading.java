@@ -1,6 +1,7 @@
 package cahier.app.exposure;
 
 import cahier.app.draw.Drawing;
+import cahier.app.language.Words;
 import cahier.core.exposure.Closer;
 import cahier.core.exposure.LooksToCome;
 import cahier.core.exposure.Moving;
@@ -102,7 +103,7 @@ public record Reading(long dogId, String dog, Threat threat, List<Met> met, Opti
     public String byPhase() {
         return Arrays.stream(Phase.values()).flatMap(p -> {
             List<Met> there = met.stream().filter(m -> m.phase() == p).toList();
-            return there.isEmpty() ? Stream.empty() : Stream.of(p.words() + " " + there.stream().filter(m -> m.response().isCalm()).count() + " of " + there.size());
+            return there.isEmpty() ? Stream.empty() : Stream.of(Words.say("exposure.Reading.of", p.words(), there.stream().filter(m -> m.response().isCalm()).count(), there.size()));
         }).collect(Collectors.joining(", "));
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.exposure;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import cahier.core.exposure.Moving;
 import cahier.core.exposure.NextDistance;
@@ -19,13 +20,13 @@ public final class ReadingWords {
     /** "Closer: 22.8 m", the verdict in words. */
     public static String verdict(Reading r) {
         if (r.moving().isEmpty()) {
-            return r.proposed().isPresent() ? "Work at " + Measures.distance(r.proposed().getAsDouble()) : "Not enough yet";
+            return r.proposed().isPresent() ? Words.say("exposure.ReadingWords.work-at", Measures.distance(r.proposed().getAsDouble())) : Words.say("exposure.ReadingWords.not-enough-yet");
         }
         Moving m = r.moving().get();
         if (m.look()) {
-            return "Look yourself";
+            return Words.say("exposure.ReadingWords.look-yourself");
         }
-        String moved = !m.since().isEmpty() || m.last() == NextDistance.Verdict.STAY ? "Stay at " : m.last() == NextDistance.Verdict.CLOSER ? "Closer: " : "Further: ";
+        String moved = !m.since().isEmpty() || m.last() == NextDistance.Verdict.STAY ? Words.say("exposure.ReadingWords.stay-at") : m.last() == NextDistance.Verdict.CLOSER ? "Closer: " : "Further: ";
         return moved + Measures.distance(m.metres());
     }
 
@@ -36,20 +37,20 @@ public final class ReadingWords {
         }
         Moving m = r.moving().get();
         if (m.look()) {
-            return "Many looks at the cue, never five by itself.";
+            return Words.say("exposure.ReadingWords.many-looks-at-the-cue");
         }
         String moved = switch (m.last()) {
-            case CLOSER -> "Looked back by itself " + (r.led().isPresent() ? "three" : "five") + " times in a row: closer. ";
-            case FURTHER -> m.because() == Response.REACTED ? "Reacted: further. " : "Stared twice running: further. ";
+            case CLOSER -> Words.say("exposure.ReadingWords.looked-back-by-itself-times", (r.led().isPresent() ? "three" : "five"));
+            case FURTHER -> m.because() == Response.REACTED ? "Reacted: further. " : Words.say("exposure.ReadingWords.stared-twice-running-further");
             case STAY -> "";
         };
-        return moved + run(m.since()) + " by itself in a row" + (r.led().isPresent() ? ". After every third the estimate leads closer." : ", " + r.run() + " bring it closer.");
+        return Words.say("exposure.ReadingWords.by-itself-in-a-row", moved + run(m.since()), (r.led().isPresent() ? ". After every third the estimate leads closer." : Words.say("exposure.ReadingWords.bring-it-closer", r.run())));
     }
 
     /** What is taken for granted of how sharply dogs turn, and from where. */
     public static String turning(Steepness usual) {
-        return usual.dogs() == 0 ? "How sharply a dog turns is taken from made-up dogs, until five of yours have met enough."
-                : "How sharply a dog turns is taken from " + usual.dogs() + " dogs of yours and what they met.";
+        return usual.dogs() == 0 ? Words.say("exposure.ReadingWords.how-sharply-a-dog-turns")
+                : Words.say("exposure.ReadingWords.how-sharply-a-dog-turns-2", usual.dogs());
     }
 
     private static int run(List<Response> since) {
@@ -65,13 +66,13 @@ public final class ReadingWords {
         if (d.curve().isPresent()) {
             WorkingDistance.Curve c = d.curve().get();
             if (c.beyond()) {
-                return "Further than " + rounded(c.workingMetres()) + ": nothing was tried far enough off to say how far.";
+                return Words.say("exposure.ReadingWords.further-than-nothing-was-tried", rounded(c.workingMetres()));
             }
-            return "Calm 8 times in 10 at " + rounded(c.workingMetres()) + (c.held() ? ", the nearest calm one" : "") + "; most likely between " + rounded(c.lowMetres()) + " and " + rounded(c.highMetres()) + ".";
+            return Words.say("exposure.ReadingWords.calm-8-times-in-10", rounded(c.workingMetres()), (c.held() ? Words.say("exposure.ReadingWords.the-nearest-calm-one") : ""), rounded(c.lowMetres()), rounded(c.highMetres()));
         }
-        String nearest = d.nearestWithCalm().isPresent() ? " Five calm in a row at " + rounded(d.nearestWithCalm().getAsDouble()) + "." : "";
+        String nearest = d.nearestWithCalm().isPresent() ? Words.say("exposure.ReadingWords.five-calm-in-a-row", rounded(d.nearestWithCalm().getAsDouble())) : "";
         return switch (d.why().orElseThrow()) {
-            case TOO_FEW -> d.exposures().size() + " of the 6 that an estimate needs.";
+            case TOO_FEW -> Words.say("exposure.ReadingWords.of-the-6-that-an", d.exposures().size());
         } + nearest;
     }
 
@@ -80,16 +81,16 @@ public final class ReadingWords {
         if (r.before().isEmpty() || r.estimate().curve().isEmpty()) {
             return "";
         }
-        return "Four and two weeks back: " + r.before().stream().map(ReadingWords::rounded).collect(Collectors.joining(", ")) + "; now " + rounded(r.estimate().curve().get().workingMetres()) + ".";
+        return Words.say("exposure.ReadingWords.four-and-two-weeks-back", r.before().stream().map(ReadingWords::rounded).collect(Collectors.joining(", ")), rounded(r.estimate().curve().get().workingMetres()));
     }
 
     /** "Answers the cue in 1.2 s, by itself in 0.8 s. Calm while coming 6 of 9, beside 8 of 8." Empty where nobody timed it or said. */
     public static String answers(Reading r) {
         List<String> soon = new ArrayList<>();
-        r.answersIn(Response.PROMPTED).ifPresent(s -> soon.add("the cue in " + Measures.plain(s, 1) + "\u00a0s"));
-        r.answersIn(Response.UNPROMPTED).ifPresent(s -> soon.add("by itself in " + Measures.plain(s, 1) + "\u00a0s"));
+        r.answersIn(Response.PROMPTED).ifPresent(s -> soon.add(Words.say("exposure.ReadingWords.the-cue-in-s", Measures.plain(s, 1))));
+        r.answersIn(Response.UNPROMPTED).ifPresent(s -> soon.add(Words.say("exposure.ReadingWords.by-itself-in-s", Measures.plain(s, 1))));
         String phases = r.byPhase();
-        return (soon.isEmpty() ? "" : "Answers " + String.join(", ", soon) + ". ") + (phases.isEmpty() ? "" : "Calm while " + phases + ".");
+        return (soon.isEmpty() ? "" : Words.say("exposure.ReadingWords.answers", String.join(", ", soon))) + (phases.isEmpty() ? "" : Words.say("exposure.ReadingWords.calm-while", phases));
     }
 
     /** "From where it sat: calm at 10 of 11." Empty where nothing passed at a known distance. */
@@ -103,10 +104,9 @@ public final class ReadingWords {
             return "";
         }
         if (r.set().getAsDouble() <= r.goal().getAsDouble()) {
-            return "The goal of " + rounded(r.goal().getAsDouble()) + " is reached.";
+            return Words.say("exposure.ReadingWords.the-goal-of-is-reached", rounded(r.goal().getAsDouble()));
         }
-        return "To " + rounded(r.goal().getAsDouble()) + ": " + r.toCome().map(c -> c.steps() + (c.steps() == 1 ? " step" : " steps") + " closer, about " + c.looks() + " looks and " + c.pieces() + " treats, if it goes on like this.")
-                .orElse("no end in sight while it hardly looks back by itself.");
+        return Words.say("exposure.ReadingWords.to", rounded(r.goal().getAsDouble()), r.toCome().map(c -> Words.say("exposure.ReadingWords.closer-about-looks-and-treats", c.steps() + (c.steps() == 1 ? Words.say("exposure.ReadingWords.step") : Words.say("exposure.ReadingWords.steps")), c.looks(), c.pieces())) .orElse(Words.say("exposure.ReadingWords.no-end-in-sight-while")));
     }
 
     private static String rounded(double metres) {

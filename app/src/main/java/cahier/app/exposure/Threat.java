@@ -1,5 +1,6 @@
 package cahier.app.exposure;
 
+import cahier.app.language.Words;
 import cahier.app.track.MeasureWords;
 import cahier.core.exposure.Trigger;
 import cahier.core.measure.Measure;
@@ -20,7 +21,7 @@ public record Threat(Trigger kind, int loudness) {
 
     public Threat {
         if (kind == Trigger.NOISE ? loudness < 0 || loudness > LOUDNESS.size() : loudness != 0) {
-            throw new IllegalArgumentException("loudness must be 0 to " + LOUDNESS.size() + " for a noise and 0 for anything else, was " + loudness);
+            throw new IllegalArgumentException(Words.say("exposure.Threat.loudness-must-be-0-to", LOUDNESS.size(), loudness));
         }
     }
 
@@ -36,6 +37,6 @@ public record Threat(Trigger kind, int loudness) {
 
     /** "dog", "noise, loudness 3, as loud as talking" */
     public String words() {
-        return kind.words().toLowerCase(Locale.ROOT) + (loudness == 0 ? "" : ", loudness " + loudness + ", " + LOUDNESS.get(loudness - 1));
+        return kind.words().toLowerCase(Locale.ROOT) + (loudness == 0 ? "" : Words.say("exposure.Threat.loudness", loudness, LOUDNESS.get(loudness - 1)));
     }
 }

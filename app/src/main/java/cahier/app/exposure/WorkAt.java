@@ -1,5 +1,6 @@
 package cahier.app.exposure;
 
+import cahier.app.language.Words;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -18,19 +19,19 @@ public record WorkAt(double metres, OptionalDouble ownStep, OptionalDouble goal,
 
         /** What made-up dogs showed of it, in the figures of docs/rules.md 9 and 39. */
         public String cost() {
-            return this == STEPS ? "After five looks by itself in a row, a small step closer."
+            return this == STEPS ? Words.say("exposure.WorkAt.after-five-looks-by-itself")
                     : "After three, toward where it is calm 8 times in 10. On made-up dogs 40 looks found that distance within 15% for 80% of dogs instead of 62%, but 5.2 looks in 100 went over threshold instead of 3.0. "
                             + "On the whole way to a goal a dog went over threshold 25 times instead of 6, and was there no sooner: use it to find the distance.";
         }
 
         public String words() {
-            return this == STEPS ? "step by step" : "led by the estimate";
+            return this == STEPS ? Words.say("exposure.WorkAt.step-by-step") : Words.say("exposure.WorkAt.led-by-the-estimate");
         }
     }
 
     public WorkAt {
         if (how.filter(h -> h == How.LED).isPresent() && ownStep.isPresent()) {
-            throw new IllegalArgumentException("must have no step of its own while the estimate leads, was " + ownStep.getAsDouble() + " m");
+            throw new IllegalArgumentException(Words.say("exposure.WorkAt.must-have-no-step-of", ownStep.getAsDouble()));
         }
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.exposure;
 
+import cahier.app.language.Words;
 import cahier.app.track.Adjusted;
 import cahier.app.track.MeasureWords;
 import cahier.app.web.Measures;
@@ -58,6 +59,6 @@ final class WorkedNow {
     }
 
     private static Adjusted adjusted(String loud, Moving moving, double goal, ExposureMapper.Place set) {
-        return new Adjusted(moving.metres(), loud + "start at " + Measures.distance(moving.metres()), loud + "start at " + Measures.distance(moving.easier()), moving.way(goal, set.steps()).stream().map(Measures::distance).toList());
+        return new Adjusted(moving.metres(), Words.say("exposure.WorkedNow.start-at", loud, Measures.distance(moving.metres())), Words.say("exposure.WorkedNow.start-at", loud, Measures.distance(moving.easier())), moving.way(goal, set.steps()).stream().map(Measures::distance).toList());
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.first;
 
+import cahier.app.language.Words;
 import java.util.List;
 import java.util.Optional;
 
@@ -31,6 +32,6 @@ public record FirstHour(List<Line> lines) {
     public String words() {
         long over = lines.stream().filter(l -> !l.isOpen()).count();
         int left = lines.stream().filter(Line::isOpen).mapToInt(l -> l.part().minutes()).sum();
-        return over + " of " + lines.size() + " done, about " + left + "\u00a0min left.";
+        return Words.say("first.FirstHour.of-done-about-min-left", over, lines.size(), left);
     }
 }

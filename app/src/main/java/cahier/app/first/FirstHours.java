@@ -8,6 +8,7 @@ import cahier.app.household.Households;
 import cahier.app.household.Person;
 import cahier.app.intake.Dangers;
 import cahier.app.intake.Intakes;
+import cahier.app.language.Words;
 import cahier.app.method.Methods;
 import cahier.app.scope.PracticeId;
 import cahier.app.sheet.Homeworks;
@@ -68,7 +69,7 @@ public class FirstHours {
             case DOGS -> facts.dogs().isEmpty() ? "" : facts.dogs().stream().map(d -> d.name()).collect(Collectors.joining(", "));
             case NOW -> counted((int) baselines.ofHousehold(practice, household).stream().filter(b -> !b.isOpen()).count(), "baseline", "baselines");
             case WORDS -> counted(facts.words().size(), "word", "words");
-            case METHOD -> methods.isChosen(practice, household) ? "otherwise than your usual" : "";
+            case METHOD -> methods.isChosen(practice, household) ? Words.say("first.FirstHours.otherwise-than-your-usual") : "";
             case TRACKS -> counted(tracks.ofHousehold(practice, household).size(), "track", "tracks");
             case SHEET -> "";
         };
@@ -76,7 +77,7 @@ public class FirstHours {
 
     /** Done where there was something to see to and nothing is left of it. */
     private static String seenTo(Dangers dangers) {
-        return dangers.open().isEmpty() ? counted(dangers.seenTo().size(), "seen to", "seen to") : "";
+        return dangers.open().isEmpty() ? counted(dangers.seenTo().size(), Words.say("first.FirstHours.seen-to"), Words.say("first.FirstHours.seen-to")) : "";
     }
 
     private static String counted(int n, String one, String many) {

@@ -4,6 +4,7 @@ import cahier.app.baseline.Baseline;
 import cahier.app.gate.GateWords;
 import cahier.app.household.Dog;
 import cahier.app.intake.Wish;
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.shelf.Templates.Listed;
 import cahier.core.gate.Topic;
@@ -38,7 +39,7 @@ public record Offers(List<Group> groups) {
     }
 
     private static String why(Topic topic, List<Wish> wishes) {
-        return wishes.stream().filter(w -> w.topic() == topic).min(Comparator.comparingInt(Wish::position)).map(w -> "They want: “" + w.words() + "”").orElse("");
+        return wishes.stream().filter(w -> w.topic() == topic).min(Comparator.comparingInt(Wish::position)).map(w -> Words.say("first.Offers.they-want", w.words())).orElse("");
     }
 
     private static Offer offer(Listed listed, List<Dog> dogs, PracticeId practice, List<Baseline> baselines) {

@@ -1,5 +1,7 @@
 package cahier.app.first;
 
+import cahier.app.language.Words;
+
 /** What the first hour with a household is made of, in the order in which it is gone through. */
 public enum Part {
 
@@ -55,6 +57,6 @@ public enum Part {
 
     /** The word on the button that says so. */
     public String asideWords() {
-        return this == DANGER ? "Nothing here" : this == METHOD ? "As usual" : "Leave out";
+        return this == DANGER ? Words.say("first.Part.nothing-here") : this == METHOD ? Words.say("first.Part.as-usual") : Words.say("first.Part.leave-out");
     }
 }

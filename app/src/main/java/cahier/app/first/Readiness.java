@@ -8,6 +8,7 @@ import cahier.app.household.Households;
 import cahier.app.household.Word;
 import cahier.app.intake.Equipment;
 import cahier.app.intake.Intakes;
+import cahier.app.language.Words;
 import cahier.app.log.RepLog;
 import cahier.app.scope.PracticeId;
 import cahier.app.sheet.SheetItem;
@@ -95,19 +96,19 @@ public class Readiness {
     }
 
     private static Optional<String> lacks(SheetItem item, Lacking.Home home) {
-        return Optional.of(needs(item.plan(), home)).filter(n -> !n.isEmpty()).map(n -> item.trackTitle() + ", step " + item.number() + ", needs " + n + ".");
+        return Optional.of(needs(item.plan(), home)).filter(n -> !n.isEmpty()).map(n -> Words.say("first.Readiness.step-needs", item.trackTitle(), item.number(), n));
     }
 
     private static String words(Lack lack, Helper helper) {
         return switch (lack) {
-            case HARNESS -> "a harness";
-            case LONG_LINE -> "a long line";
-            case MUZZLE -> "a basket muzzle";
-            case CRATE -> "a crate";
-            case MAT -> "a mat";
-            case SECOND_PERSON -> "a second person who practises";
-            case HELPER -> helper.words() + " to help";
-            case ENCLOSED -> "an enclosed place, for it is off lead";
+            case HARNESS -> Words.say("first.Readiness.a-harness");
+            case LONG_LINE -> Words.say("first.Readiness.a-long-line");
+            case MUZZLE -> Words.say("first.Readiness.a-basket-muzzle");
+            case CRATE -> Words.say("first.Readiness.a-crate");
+            case MAT -> Words.say("first.Readiness.a-mat");
+            case SECOND_PERSON -> Words.say("first.Readiness.a-second-person-who-practises");
+            case HELPER -> Words.say("first.Readiness.to-help", helper.words());
+            case ENCLOSED -> Words.say("first.Readiness.an-enclosed-place-for-it");
         };
     }
 
@@ -117,7 +118,7 @@ public class Readiness {
             String word = item.plan().word().strip();
             TrackSteps map = maps.get(item.trackId());
             if (map != null && !word.isEmpty() && facts.words().stream().noneMatch(w -> isAgreed(w, word, map.track()))) {
-                found.putIfAbsent(word.toLowerCase(Locale.ROOT), new Ready.Unagreed(word, item.trackId(), "“" + word + "” is said in " + item.trackTitle() + " and not agreed yet."));
+                found.putIfAbsent(word.toLowerCase(Locale.ROOT), new Ready.Unagreed(word, item.trackId(), Words.say("first.Readiness.is-said-in-and-not", word, item.trackTitle())));
             }
         }
         return List.copyOf(found.values());
@@ -134,7 +135,7 @@ public class Readiness {
         for (SheetItem item : items) {
             TrackSteps map = maps.get(item.trackId());
             if (map != null) {
-                Startings.proposed(map, known, practised.contains(item.trackId())).ifPresent(s -> starts.add(new Ready.Further(item.trackId(), map.steps().get(s.at()).id(), item.trackTitle() + " may start at step " + (s.at() + 1) + ", by the " + s.by() + ".")));
+                Startings.proposed(map, known, practised.contains(item.trackId())).ifPresent(s -> starts.add(new Ready.Further(item.trackId(), map.steps().get(s.at()).id(), Words.say("first.Readiness.may-start-at-step-by", item.trackTitle(), (s.at() + 1), s.by()))));
             }
         }
         return starts;

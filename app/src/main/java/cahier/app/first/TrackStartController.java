@@ -5,6 +5,7 @@ import cahier.app.household.Dog;
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
 import cahier.app.intake.Wish;
+import cahier.app.language.Words;
 import cahier.app.method.Methods;
 import cahier.app.roadmap.Starts;
 import cahier.app.roadmap.TrackForm;
@@ -82,7 +83,7 @@ class TrackStartController {
         LocalDate today = Instant.now(clock).atZone(households.get(me.practice(), household).zone()).toLocalDate();
         model.addAttribute("ages", dogs.stream().filter(d -> d.born() != null).collect(Collectors.groupingBy(d -> Age.of(Objects.requireNonNull(d.born()), today), Collectors.mapping(Dog::name, Collectors.joining(", ")))));
         model.addAttribute("wishes", wishes.stream().map(Wish::topic).toList());
-        model.addAttribute("offers", Offers.of(templates.listed(me, methods.ofHousehold(me.practice(), household), dogs.isEmpty() ? "the dog" : dogs.get(0).name(), sought),
+        model.addAttribute("offers", Offers.of(templates.listed(me, methods.ofHousehold(me.practice(), household), dogs.isEmpty() ? Words.say("first.TrackStartController.the-dog") : dogs.get(0).name(), sought),
                 wishes, dogs, me.practice(), baselines.ofHousehold(me.practice(), household)));
         return "roadmap/track-new";
     }
@@ -94,11 +95,11 @@ class TrackStartController {
         Check check = new Check(result);
         Optional<Dog> dog = households.dogs(me.practice(), household).stream().filter(d -> Long.toString(d.id()).equals(form.dog())).findFirst();
         if (dog.isEmpty()) {
-            check.refuse("dog", "must be one of the household's dogs");
+            check.refuse("dog", Words.say("first.TrackStartController.must-be-one-of-the"));
         }
         Map<String, Template> chosen = new LinkedHashMap<>();
         for (String name : form.templates()) {
-            templates.find(me, name).ifPresentOrElse(t -> chosen.put(name, t), () -> check.refuse("template", "must be on the shelf, was “" + name + "”"));
+            templates.find(me, name).ifPresentOrElse(t -> chosen.put(name, t), () -> check.refuse("template", Words.say("first.TrackStartController.must-be-on-the-shelf", name)));
         }
         Optional<Track> own = Optional.empty();
         if (chosen.isEmpty() || form.hasTitle()) {

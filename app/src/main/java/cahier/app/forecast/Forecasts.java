@@ -3,6 +3,7 @@ package cahier.app.forecast;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.language.Words;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.scope.PracticeId;
@@ -94,7 +95,7 @@ public class Forecasts {
             if (measure.isPresent() && now != null && !now.way().isEmpty()) {
                 now.way().forEach(w -> way.add(new Way(Forecast.oneAdjusting(measure.get().kind(), Math.max(1, step.plan().reps())), w)));
             } else {
-                way.add(new Way(new Forecast.Ahead(usual(map, step), rule(map, step).least()), "step " + (i + 1)));
+                way.add(new Way(new Forecast.Ahead(usual(map, step), rule(map, step).least()), Words.say("forecast.Forecasts.step", (i + 1))));
             }
         }
         return way;
@@ -140,7 +141,7 @@ public class Forecasts {
     public String howOftenRight(PracticeId practice) {
         List<Held> held = held(practice);
         long right = held.stream().filter(Held::isRight).count();
-        return held.isEmpty() ? "" : "Of " + held.size() + (held.size() == 1 ? " forecast" : " forecasts") + " here " + right + (right == 1 ? " was right." : " were right.");
+        return held.isEmpty() ? "" : Words.say("forecast.Forecasts.of-here", held.size(), (held.size() == 1 ? Words.say("forecast.Forecasts.forecast") : Words.say("forecast.Forecasts.forecasts")), right, (right == 1 ? Words.say("forecast.Forecasts.was-right") : Words.say("forecast.Forecasts.were-right")));
     }
 
     /**

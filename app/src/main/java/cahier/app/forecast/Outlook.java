@@ -26,7 +26,7 @@ public record Outlook(Forecast forecast, LocalDate today, List<String> way, Opti
 
     /** "Goal about 3 January" or "Not in sight". */
     public String headline() {
-        return forecast.middle().map(day -> "Goal about " + date(day)).orElse("Goal not in sight");
+        return forecast.middle().map(day -> Words.say("forecast.Outlook.goal-about", date(day))).orElse(Words.say("forecast.Outlook.goal-not-in-sight"));
     }
 
     /** Its days as they are drawn; empty when the goal is not in sight. */
@@ -38,11 +38,11 @@ public record Outlook(Forecast forecast, LocalDate today, List<String> way, Opti
     public String range() {
         if (forecast.why().isPresent()) {
             return switch (forecast.why().get()) {
-                case NO_PRACTICE -> "No practice in the last three weeks to reckon with.";
-                case BEYOND_A_YEAR -> "At this pace more than a year: too many steps for so little practice.";
+                case NO_PRACTICE -> Words.say("forecast.Outlook.no-practice-in-the-last");
+                case BEYOND_A_YEAR -> Words.say("forecast.Outlook.at-this-pace-more-than");
             };
         }
-        return "Eight in ten between " + date(forecast.early().orElseThrow()) + " and " + forecast.late().map(this::date).orElse("more than a year from now") + ".";
+        return Words.say("forecast.Outlook.eight-in-ten-between-and", date(forecast.early().orElseThrow()), forecast.late().map(this::date).orElse(Words.say("forecast.Outlook.more-than-a-year-from")));
     }
 
     /** "By the next lesson: step 6, 4 in 100 that the goal is reached." Empty without a lesson or without sight of the goal. */
@@ -52,31 +52,31 @@ public record Outlook(Forecast forecast, LocalDate today, List<String> way, Opti
         }
         int at = forecast.stepAtNextLesson().get();
         long chance = Math.round(PER_100 * forecast.byNextLesson());
-        return "By the lesson on " + date(nextLesson.get()) + ": " + (at >= way.size() ? "goal reached" : way.get(at)) + ", " + chance + " in 100 for the goal.";
+        return Words.say("forecast.Outlook.by-the-lesson-on-in", date(nextLesson.get()), (at >= way.size() ? Words.say("forecast.Outlook.goal-reached") : way.get(at)), chance);
     }
 
     /** "It stands on 14 tracks that ended here, 2 passed steps of this dog and 21 days of this household." */
     public String stands() {
-        String others = ended == 0 ? "made-up dogs, for no track has ended here yet," : ended + (ended == 1 ? " track that ended here" : " tracks that ended here");
-        String dog = passed == 0 ? "" : (ended == 0 ? " on " : ", ") + passed + (passed == 1 ? " passed step" : " passed steps") + " of this dog";
-        String household = days < Forecast.FEWEST_DAYS ? "practice as the sheet asks, three days of five." : days + " days of this household.";
-        return "It stands on " + others + dog + " and on " + household;
+        String others = ended == 0 ? Words.say("forecast.Outlook.made-up-dogs-for-no") : ended + (ended == 1 ? Words.say("forecast.Outlook.track-that-ended-here") : Words.say("forecast.Outlook.tracks-that-ended-here"));
+        String dog = passed == 0 ? "" : Words.say("forecast.Outlook.of-this-dog", (ended == 0 ? Words.say("forecast.Outlook.on") : ", ") + passed + (passed == 1 ? Words.say("forecast.Outlook.passed-step") : Words.say("forecast.Outlook.passed-steps")));
+        String household = days < Forecast.FEWEST_DAYS ? Words.say("forecast.Outlook.practice-as-the-sheet-asks") : Words.say("forecast.Outlook.days-of-this-household", days);
+        return Words.say("forecast.Outlook.it-stands-on-and-on", others, dog, household);
     }
 
     /** "About 5 lessons at this rhythm." or nothing. */
     public String lessonsToCome() {
-        return lessons.map(n -> n == 1 ? "About one lesson at this rhythm." : "About " + n + " lessons at this rhythm.").orElse("");
+        return lessons.map(n -> n == 1 ? Words.say("forecast.Outlook.about-one-lesson-at-this") : Words.say("forecast.Outlook.about-lessons-at-this-rhythm", n)).orElse("");
     }
 
     /** "At least 41 reps to the goal." */
     public String leastReps() {
-        return "At least " + least + (least == 1 ? " rep" : " reps") + " to the goal.";
+        return Words.say("forecast.Outlook.at-least-to-the-goal", least, (least == 1 ? Words.say("forecast.Outlook.rep") : Words.say("forecast.Outlook.reps")));
     }
 
     /** What a change of the steps does: "Goal about 3 January, was 28 December. At least 46 reps, was 41." */
     public String after(Outlook before) {
-        String goal = headline().equals(before.headline()) ? headline() + ", as before." : headline() + ", was " + before.forecast.middle().map(this::date).orElse("not in sight") + ".";
-        return goal + " At least " + least + (least == 1 ? " rep" : " reps") + (least == before.least ? ", as before." : ", was " + before.least + ".");
+        String goal = headline().equals(before.headline()) ? Words.say("forecast.Outlook.as-before-2", headline()) : Words.say("forecast.Outlook.was-2", headline(), before.forecast.middle().map(this::date).orElse(Words.say("forecast.Outlook.not-in-sight")));
+        return Words.say("forecast.Outlook.at-least", goal, least, (least == 1 ? Words.say("forecast.Outlook.rep") : Words.say("forecast.Outlook.reps")), (least == before.least ? Words.say("forecast.Outlook.as-before") : Words.say("forecast.Outlook.was", before.least)));
     }
 
     /** The one sentence an owner reads; nothing before they have practised, for then it would be about made-up dogs. */

@@ -1,5 +1,6 @@
 package cahier.app.forecast;
 
+import cahier.app.language.Words;
 import java.util.Optional;
 
 /**
@@ -13,11 +14,11 @@ public record Rhythm(int sessionsAWeek, Optional<Integer> early, Optional<Intege
     /** "9 to 14 weeks", "from 30 weeks on", "not within a year". */
     public String words() {
         if (early.isEmpty()) {
-            return "not within a year";
+            return Words.say("forecast.Rhythm.not-within-a-year");
         }
         if (late.isEmpty()) {
-            return "from " + early.get() + (early.get() == 1 ? " week on" : " weeks on");
+            return Words.say("forecast.Rhythm.from", early.get(), (early.get() == 1 ? Words.say("forecast.Rhythm.week-on") : Words.say("forecast.Rhythm.weeks-on")));
         }
-        return early.get().equals(late.get()) ? early.get() + (early.get() == 1 ? " week" : " weeks") : early.get() + " to " + late.get() + " weeks";
+        return early.get().equals(late.get()) ? early.get() + (early.get() == 1 ? " week" : " weeks") : Words.say("forecast.Rhythm.to-weeks", early.get(), late.get());
     }
 }

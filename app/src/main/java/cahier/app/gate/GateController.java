@@ -2,6 +2,7 @@ package cahier.app.gate;
 
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import cahier.core.gate.Gate.Clearance;
@@ -59,7 +60,7 @@ class GateController {
         String what = check.text("what", form.what(), TEXT);
         long dog = facts.dogs().stream().map(d -> d.id()).filter(id -> id.toString().equals(form.dog())).findFirst().orElse(0L);
         if (dog == 0) {
-            check.refuse("dog", "must be one of the household's dogs");
+            check.refuse("dog", Words.say("gate.GateController.must-be-one-of-the"));
         }
         if (result.hasErrors()) {
             return "gate/flag";
@@ -88,12 +89,12 @@ class GateController {
         Check check = new Check(result);
         Profession by = check.choice("by", form.by(), Profession.class);
         if (!gate.flag().clearedBy().contains(by)) {
-            check.refuse("by", "must be " + GateWords.clearedBy(gate.flag()));
+            check.refuse("by", Words.say("gate.GateController.must-be", GateWords.clearedBy(gate.flag())));
         }
         String name = check.text("name", form.name(), 120);
         LocalDate on = check.date("on", form.on());
         if (on == null || on.isBefore(gate.raisedOn()) || on.isAfter(today(me, gate))) {
-            check.refuse("on", "must be from " + gate.raisedOn() + " to today, was “" + form.on() + "”");
+            check.refuse("on", Words.say("gate.GateController.must-be-from-to-today", gate.raisedOn(), form.on()));
         }
         String note = check.optional("note", form.note(), TEXT);
         if (result.hasErrors() || on == null) {

@@ -1,5 +1,6 @@
 package cahier.app.gate;
 
+import cahier.app.language.Words;
 import cahier.core.gate.Profession;
 import cahier.core.gate.RedFlag;
 import cahier.core.gate.Topic;
@@ -16,32 +17,32 @@ public final class GateWords {
 
     public static String of(RedFlag flag) {
         return switch (flag) {
-            case BITE -> "A bite that broke skin";
-            case CHILD_THREATENED -> "A growl or snap at a child";
-            case SUDDEN_CHANGE -> "A sudden change of behaviour or appetite";
-            case PAIN -> "Signs of pain";
-            case SELF_INJURY -> "Hurts itself";
-            case PANIC_ALONE -> "Panic when alone";
+            case BITE -> Words.say("gate.GateWords.a-bite-that-broke-skin");
+            case CHILD_THREATENED -> Words.say("gate.GateWords.a-growl-or-snap-at");
+            case SUDDEN_CHANGE -> Words.say("gate.GateWords.a-sudden-change-of-behaviour");
+            case PAIN -> Words.say("gate.GateWords.signs-of-pain");
+            case SELF_INJURY -> Words.say("gate.GateWords.hurts-itself");
+            case PANIC_ALONE -> Words.say("gate.GateWords.panic-when-alone");
         };
     }
 
     public static String of(Topic topic) {
         return switch (topic) {
-            case EVERYDAY -> "Attention and manners";
-            case BODY -> "Positions and movement";
-            case ITEMS -> "Food, toys and other things";
-            case PEOPLE -> "People and children";
-            case DOGS -> "Other dogs and animals";
-            case HANDLING -> "Touch, collar and muzzle";
-            case ALONE -> "Being alone";
-            case NOISE -> "Noises";
+            case EVERYDAY -> Words.say("gate.GateWords.attention-and-manners");
+            case BODY -> Words.say("gate.GateWords.positions-and-movement");
+            case ITEMS -> Words.say("gate.GateWords.food-toys-and-other-things");
+            case PEOPLE -> Words.say("gate.GateWords.people-and-children");
+            case DOGS -> Words.say("gate.GateWords.other-dogs-and-animals");
+            case HANDLING -> Words.say("gate.GateWords.touch-collar-and-muzzle");
+            case ALONE -> Words.say("gate.GateWords.being-alone");
+            case NOISE -> Words.say("gate.GateWords.noises");
         };
     }
 
     public static String of(Profession profession) {
         return switch (profession) {
-            case VET -> "a vet";
-            case BEHAVIOURIST -> "a qualified behaviourist";
+            case VET -> Words.say("gate.GateWords.a-vet");
+            case BEHAVIOURIST -> Words.say("gate.GateWords.a-qualified-behaviourist");
         };
     }
 
@@ -57,6 +58,6 @@ public final class GateWords {
 
     /** "Shut: a growl or snap at a child. A qualified behaviourist first." */
     public static String shut(List<RedFlag> flags) {
-        return flags.stream().map(f -> of(f) + ": " + clearedBy(f) + " first.").collect(Collectors.joining(" "));
+        return flags.stream().map(f -> Words.say("gate.GateWords.first", of(f), clearedBy(f))).collect(Collectors.joining(" "));
     }
 }

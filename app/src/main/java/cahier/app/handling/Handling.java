@@ -5,6 +5,7 @@ import cahier.app.baseline.Baselines;
 import cahier.app.baseline.Kind;
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.measure.Entry;
 import cahier.app.measure.Measuring;
 import cahier.app.scope.PracticeId;
@@ -50,7 +51,7 @@ public class Handling implements Measuring {
     /** @param comfort 0 to 4 */
     public void rate(PracticeId practice, long household, long dog, Zone zone, int comfort, String by, Instant now) {
         if (comfort < 0 || comfort > HandlingPath.MOST) {
-            throw new IllegalArgumentException("comfort must be from 0 to " + HandlingPath.MOST + ", was " + comfort);
+            throw new IllegalArgumentException(Words.say("handling.Handling.comfort-must-be-from-0", HandlingPath.MOST, comfort));
         }
         handling.rate(practice, household, dog(practice, household, dog).id(), zone, comfort, now, by);
         events.publishEvent(new Entry.Moved(practice, household, dog, Measure.Kind.ZONE, now));
@@ -99,7 +100,7 @@ public class Handling implements Measuring {
     public Adjusted now(PracticeId practice, long household, long dog, Measure measure, Instant at) {
         HandlingMap map = of(practice, household, dog, Zone.valueOf(measure.about()), at);
         String there = map.target().said();
-        return map.next().map(next -> new Adjusted(null, "now the " + next.said(), "now the " + map.path().backFrom(next).said(), map.way())).orElse(new Adjusted(null, "now the " + there, "now the " + there, List.of(there)));
+        return map.next().map(next -> new Adjusted(null, Words.say("handling.Handling.now-the", next.said()), Words.say("handling.Handling.now-the", map.path().backFrom(next).said()), map.way())).orElse(new Adjusted(null, Words.say("handling.Handling.now-the", there), Words.say("handling.Handling.now-the", there), List.of(there)));
     }
 
     /** As it was at that moment. */

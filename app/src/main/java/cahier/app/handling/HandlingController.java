@@ -3,6 +3,7 @@ package cahier.app.handling;
 import cahier.app.draw.DogMap;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.measure.Measured;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Dates;
@@ -115,7 +116,7 @@ class HandlingController {
         try {
             double lasted = Measures.seconds(seconds);
             if (lasted > Touch.MOST_S) {
-                throw new IllegalArgumentException("must be at most 10 min, was “" + seconds + "”");
+                throw new IllegalArgumentException(Words.say("handling.HandlingController.must-be-at-most-10", seconds));
             }
             HandlingMap map = handling.of(me.practice(), household, dog, chosen(zone), now);
             UUID sitting = map.touches().stream().findFirst().filter(t -> Duration.between(t.happenedAt(), now).compareTo(ONE_SESSION) < 0).map(Touch::sittingId).orElseGet(UUID::randomUUID);

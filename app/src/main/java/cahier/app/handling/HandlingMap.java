@@ -1,6 +1,7 @@
 package cahier.app.handling;
 
 import cahier.app.household.Dog;
+import cahier.app.language.Words;
 import cahier.core.handling.HandSeen;
 import cahier.core.handling.HandlingPath;
 import cahier.core.handling.Zone;
@@ -23,7 +24,7 @@ public record HandlingMap(Dog dog, Zone target, Map<Zone, Integer> comfort, Hand
     /** "2, allows"; "not touched yet" where nothing is known. */
     public String words(Zone zone) {
         Integer c = comfort.get(zone);
-        return c == null ? "not touched yet" : c + ", " + WORDS.get(c);
+        return c == null ? Words.say("handling.HandlingMap.not-touched-yet") : c + ", " + WORDS.get(c);
     }
 
     /** Of each comfort from 0 on. */
@@ -51,15 +52,15 @@ public record HandlingMap(Dog dog, Zone target, Map<Zone, Integer> comfort, Hand
     }
 
     public String verdict() {
-        return next().map(z -> "Next: " + z.words()).orElse("The " + target.words() + " is easy");
+        return next().map(z -> "Next: " + z.words()).orElse(Words.say("handling.HandlingMap.the-is-easy", target.words()));
     }
 
     public String why() {
         if (path.next().isEmpty()) {
-            return "It is " + words(target).replaceFirst("\\d, ", "") + " there.";
+            return Words.say("handling.HandlingMap.it-is-there", words(target).replaceFirst("\\d, ", ""));
         }
-        String way = path.path().isEmpty() ? "No zone is easy yet: begin where it is easiest." : "By " + path.path().stream().map(Zone::words).collect(Collectors.joining(", ")) + ".";
-        return flinched().map(z -> "It flinched at the " + z.words() + ": one zone back. ").orElse("") + way;
+        String way = path.path().isEmpty() ? Words.say("handling.HandlingMap.no-zone-is-easy-yet") : Words.say("handling.HandlingMap.by", path.path().stream().map(Zone::words).collect(Collectors.joining(", ")));
+        return flinched().map(z -> Words.say("handling.HandlingMap.it-flinched-at-the-one", z.words())).orElse("") + way;
     }
 
     /** The zones a muzzle touches that are not easy yet; its steps that touch the head wait for them. */

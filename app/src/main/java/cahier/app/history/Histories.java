@@ -1,6 +1,7 @@
 package cahier.app.history;
 
 import cahier.app.household.Household;
+import cahier.app.language.Words;
 import cahier.app.web.Dates;
 import cahier.app.web.Paged;
 import java.time.Instant;
@@ -42,8 +43,8 @@ class Histories {
         return Paged.read(page, (most, after) -> mapper.looks(home.practiceId(), home.id(), most, after)).map(l -> {
             String first = Dates.time(l.firstAt(), home.zone());
             String last = Dates.time(l.lastAt(), home.zone());
-            return new Line(l.who() + " opened " + l.times() + (l.times() == 1 ? " page" : " pages"),
-                    Dates.longDate(l.day()) + ", " + (first.equals(last) ? "at " + first : "from " + first + " to " + last));
+            return new Line(Words.say("history.Histories.opened", l.who(), l.times(), (l.times() == 1 ? Words.say("history.Histories.page") : Words.say("history.Histories.pages"))),
+                    Dates.longDate(l.day()) + ", " + (first.equals(last) ? Words.say("history.Histories.at", first) : Words.say("history.Histories.from-to", first, last)));
         });
     }
 }

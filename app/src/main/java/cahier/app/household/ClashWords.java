@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.language.Words;
 import cahier.core.words.Clash;
 
 /** A clash of words as the margin says it. */
@@ -10,12 +11,12 @@ public final class ClashWords {
 
     /** "“mat” and “cat” sound alike to a dog." */
     public static String of(Clash clash) {
-        String both = "“" + clash.first() + "” and “" + clash.second() + "”";
+        String both = Words.say("household.ClashWords.and", clash.first(), clash.second());
         return switch (clash.kind()) {
-            case ONE_WORD_TWO_ACTIONS -> "“" + clash.first() + "” stands for two actions.";
-            case TWO_WORDS_ONE_ACTION -> both + " stand for the same action.";
-            case SOUND_ALIKE -> both + " sound alike to a dog.";
-            case LIKE_A_NAME -> "“" + clash.first() + "” sounds like the name " + clash.second() + ".";
+            case ONE_WORD_TWO_ACTIONS -> Words.say("household.ClashWords.stands-for-two-actions", clash.first());
+            case TWO_WORDS_ONE_ACTION -> Words.say("household.ClashWords.stand-for-the-same-action", both);
+            case SOUND_ALIKE -> Words.say("household.ClashWords.sound-alike-to-a-dog", both);
+            case LIKE_A_NAME -> Words.say("household.ClashWords.sounds-like-the-name", clash.first(), clash.second());
         };
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import java.time.LocalDate;
 import java.time.Period;
@@ -43,6 +44,6 @@ public record Dog(long id, String name, String looks, @Nullable LocalDate born, 
         if (months < MONTHS_UNTIL) {
             return months + (months == 1 ? " month" : " months");
         }
-        return age.getYears() + " years";
+        return Words.say("household.Dog.years", age.getYears());
     }
 }

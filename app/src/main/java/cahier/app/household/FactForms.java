@@ -2,6 +2,7 @@ package cahier.app.household;
 
 import cahier.app.account.AccountService.PracticeSettings;
 import cahier.app.account.AccountService.Trainer;
+import cahier.app.language.Words;
 import cahier.app.web.Check;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
@@ -36,7 +37,7 @@ public final class FactForms {
 
         public static PersonForm of(Person p) {
             return new PersonForm(p.id(), p.version(), p.name(), p.age() == null ? "" : p.age().toString(), ticked(p.mayHandle()), ticked(p.confident()),
-                    p.paceCm() == null ? "" : p.paceCm() + " cm", p.note(), p.email(), p.phoneShown(), p.adultId() == null ? "" : p.adultId().toString(), ticked(p.consented()));
+                    p.paceCm() == null ? "" : Words.say("household.FactForms.cm", p.paceCm()), p.note(), p.email(), p.phoneShown(), p.adultId() == null ? "" : p.adultId().toString(), ticked(p.consented()));
         }
 
         /**
@@ -47,16 +48,16 @@ public final class FactForms {
             OptionalInt years = check.optionalWhole("age", age, 0, 120);
             OptionalDouble metres = check.measure("pace", pace, Measures::metres);
             if (metres.isPresent() && (metres.getAsDouble() < 0.2 || metres.getAsDouble() > 1.5)) {
-                check.refuse("pace", "must be from 20 cm to 1.5 m, was “" + pace + "”, for example 75 cm");
+                check.refuse("pace", Words.say("household.FactForms.must-be-from-20-cm", pace));
             }
             Integer old = years.isPresent() ? years.getAsInt() : null;
             Long with = people.stream().filter(p -> !p.isChild() && p.id() != id).map(Person::id).filter(p -> p.toString().equals(adult)).findFirst().orElse(null);
             if (Handler.needsAdult(old) && mayHandle != null && with == null) {
-                check.refuse("adult", "must name the adult who is there, or untick “Practises with the dog”: under " + Handler.ALONE_FROM + " nobody practises alone, was age " + old);
+                check.refuse("adult", Words.say("household.FactForms.must-name-the-adult-who", Handler.ALONE_FROM, old));
             }
             boolean child = !Handler.isAdult(old);
             if (child && consent == null) {
-                check.refuse("consent", "must be ticked for anyone under 18: ask an adult of the household first, or write initials and ask about those");
+                check.refuse("consent", Words.say("household.FactForms.must-be-ticked-for-anyone"));
             }
             return new Person(id, check.text("name", name, NAME), old, mayHandle != null, confident != null,
                     metres.isPresent() ? (int) Math.round(100 * metres.getAsDouble()) : null, check.optional("note", note, TEXT), check.email("email", email), check.phone("phone", phone, country),
@@ -74,14 +75,14 @@ public final class FactForms {
 
         public static DogForm of(Dog d) {
             return new DogForm(d.id(), d.version(), d.name(), d.looks(), d.born() == null ? "" : d.born().toString(),
-                    d.weightG() == null ? "" : Measures.plain(d.weightG() / 1000.0, 2) + " kg", "");
+                    d.weightG() == null ? "" : Words.say("household.FactForms.kg", Measures.plain(d.weightG() / 1000.0, 2)), "");
         }
 
         /** @param before what the dog weighed when it was last saved, in grams */
         public Dog read(Check check, LocalDate today, @Nullable Integer before) {
             LocalDate birth = check.date("born", born);
             if (birth != null && (birth.isAfter(today) || birth.isBefore(today.minusYears(30)))) {
-                check.refuse("born", "must be within the last 30 years and not after today, was “" + born + "”");
+                check.refuse("born", Words.say("household.FactForms.must-be-within-the-last", born));
             }
             OptionalDouble grams = check.measure("weight", weight, Measures::grams);
             grams.ifPresent(g -> askBack(check, g, before));
@@ -144,7 +145,7 @@ public final class FactForms {
         public Word read(Check check, List<Dog> dogs) {
             Long dogId = dogs.stream().map(Dog::id).filter(d -> d.toString().equals(dog)).findFirst().orElse(null);
             if (dogId == null && dog != null && !dog.isEmpty()) {
-                check.refuse("dog", "must be one of the household's dogs, or every dog");
+                check.refuse("dog", Words.say("household.FactForms.must-be-one-of-the"));
             }
             return new Word(id, check.text("word", word, 30), check.text("meaning", meaning, TEXT), dogId, check.choice("signal", signal, Signal.class),
                     check.choice("role", role, Word.Role.class), version);
@@ -174,7 +175,7 @@ public final class FactForms {
         public Lesson read(Check check, long household, ZoneId zone, List<Trainer> team) {
             Long giver = team.stream().map(Trainer::id).filter(t -> t.toString().equals(givenBy)).findFirst().orElse(null);
             if (giver == null && givenBy != null && !givenBy.isEmpty()) {
-                check.refuse("givenBy", "must be a trainer of the practice who works with households");
+                check.refuse("givenBy", Words.say("household.FactForms.must-be-a-trainer-of"));
             }
             return new Lesson(id, household, start(check, zone), check.whole("minutes", minutes, 15, 240),
                     check.optional("plan", plan, TEXT), check.optionalWhole("travel", travel, 0, 300).orElse(0), Lesson.State.PLANNED, version, giver, null);
@@ -182,7 +183,7 @@ public final class FactForms {
 
         private Instant start(Check check, ZoneId zone) {
             return Dates.parsedTime(startsAt == null ? "" : startsAt).map(t -> t.atZone(zone).toInstant()).orElseGet(() -> {
-                check.refuse("startsAt", "must be a date and time such as 2026-06-18T09:15, was “" + startsAt + "”");
+                check.refuse("startsAt", Words.say("household.FactForms.must-be-a-date-and", startsAt));
                 return Instant.EPOCH;
             });
         }

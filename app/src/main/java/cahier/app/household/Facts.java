@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.language.Words;
 import cahier.app.web.NotFound;
 import cahier.core.words.Clash;
 import cahier.core.words.Clashes;
@@ -80,7 +81,7 @@ public record Facts(Household household, List<Person> people, List<Dog> dogs, Li
 
     /** "Dele, Marit, Noor (9) with Marit": who practises, and who is there when a child does. */
     public String practising() {
-        return handlers().stream().map(p -> p.needsAdult() ? p.called() + " with " + person(p.adultId()).map(Person::name).orElse("an adult") : p.name()).collect(Collectors.joining(", "));
+        return handlers().stream().map(p -> p.needsAdult() ? Words.say("household.Facts.with", p.called(), person(p.adultId()).map(Person::name).orElse(Words.say("household.Facts.an-adult"))) : p.name()).collect(Collectors.joining(", "));
     }
 
     /** Those who can be rung, in the order of the household. */
@@ -100,7 +101,7 @@ public record Facts(Household household, List<Person> people, List<Dog> dogs, Li
 
     /** The name of a dog, or "every dog" for none. */
     public String dogName(@Nullable Long id) {
-        return everyDog().filter(d -> id != null && d.id() == id).map(Dog::name).findFirst().orElse("every dog");
+        return everyDog().filter(d -> id != null && d.id() == id).map(Dog::name).findFirst().orElse(Words.say("household.Facts.every-dog"));
     }
 
     /** What the dogs cannot tell apart in the words agreed (docs/rules.md 16). */

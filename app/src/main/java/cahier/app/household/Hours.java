@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.language.Words;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -42,7 +43,7 @@ public record Hours(List<Slot> slots) {
     /** Reads what was typed; nothing is no hours. */
     public static Hours parse(String typed) {
         if (typed.length() > LONGEST) {
-            throw new IllegalArgumentException("hours must be at most " + LONGEST + " characters, was " + typed.length());
+            throw new IllegalArgumentException(Words.say("household.Hours.hours-must-be-at-most", LONGEST, typed.length()));
         }
         Set<Slot> slots = new TreeSet<>(Comparator.comparing(Slot::day).thenComparingInt(Slot::from).thenComparingInt(Slot::to));
         for (String part : typed.split("[;\\n]")) {
@@ -66,7 +67,7 @@ public record Hours(List<Slot> slots) {
             }
         }
         if (times.isEmpty()) {
-            throw new IllegalArgumentException("hours must say from when to when, such as Mon-Fri 18:00-20:00, was “" + part + "”");
+            throw new IllegalArgumentException(Words.say("household.Hours.hours-must-say-from-when", part));
         }
         Set<DayOfWeek> on = days.isEmpty() ? EnumSet.allOf(DayOfWeek.class) : days;
         return on.stream().flatMap(d -> times.stream().map(t -> new Slot(d, t[0], t[1]))).toList();
@@ -76,7 +77,7 @@ public record Hours(List<Slot> slots) {
         int from = minutes(m.group(1), m.group(2), word);
         int to = minutes(m.group(3), m.group(4), word);
         if (to <= from) {
-            throw new IllegalArgumentException("hours must end after they begin, at 24:00 at the latest, was “" + word + "”");
+            throw new IllegalArgumentException(Words.say("household.Hours.hours-must-end-after-they", word));
         }
         return new int[] {from, to};
     }
@@ -84,7 +85,7 @@ public record Hours(List<Slot> slots) {
     private static int minutes(String hour, String minute, String word) {
         int at = Integer.parseInt(hour) * HOUR + (minute == null ? 0 : Integer.parseInt(minute));
         if (at > DAY || minute != null && Integer.parseInt(minute) >= HOUR) {
-            throw new IllegalArgumentException("a time must be from 0:00 to 24:00, was “" + word + "”");
+            throw new IllegalArgumentException(Words.say("household.Hours.a-time-must-be-from", word));
         }
         return at;
     }
@@ -98,7 +99,7 @@ public record Hours(List<Slot> slots) {
         DayOfWeek first = DAYS.get(cut(ends[0]));
         DayOfWeek last = ends.length == 2 ? DAYS.get(cut(ends[1])) : first;
         if (ends.length > 2 || first == null || last == null) {
-            throw new IllegalArgumentException("a day must be Mon, Tue, Wed, Thu, Fri, Sat, Sun, a row of them such as Mon-Fri, or daily, was “" + word + "” in “" + part + "”");
+            throw new IllegalArgumentException(Words.say("household.Hours.a-day-must-be-mon", word, part));
         }
         Set<DayOfWeek> days = EnumSet.of(first);
         for (DayOfWeek day = first; day != last; day = day.plus(1)) {

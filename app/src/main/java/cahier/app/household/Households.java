@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.language.Words;
 import cahier.app.scope.Ids;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
@@ -215,11 +216,11 @@ public class Households {
             throw new StaleEdit(saved.name(), "/households/" + saved.id() + "/edit", List.of(
                     new StaleEdit.Difference("Name", saved.name(), edited.name()),
                     new StaleEdit.Difference("Home", saved.home(), edited.home()),
-                    new StaleEdit.Difference("Time zone", saved.zoneId(), edited.zoneId()),
+                    new StaleEdit.Difference(Words.say("household.Households.time-zone"), saved.zoneId(), edited.zoneId()),
                     new StaleEdit.Difference("Cautions", saved.cautions(), edited.cautions()),
-                    new StaleEdit.Difference("In an emergency", saved.emergency(), edited.emergency()),
+                    new StaleEdit.Difference(Words.say("household.Households.in-an-emergency"), saved.emergency(), edited.emergency()),
                     new StaleEdit.Difference("Language", saved.reads().name(), edited.reads().name()),
-                    new StaleEdit.Difference("Its telephone", saved.emergencyPhoneShown(), edited.emergencyPhoneShown())));
+                    new StaleEdit.Difference(Words.say("household.Households.its-telephone"), saved.emergencyPhoneShown(), edited.emergencyPhoneShown())));
         }
     }
 
@@ -251,7 +252,7 @@ public class Households {
             facts.insertPlace(practice, get(practice, household).id(), place);
         } else if (facts.updatePlace(practice, household, place) == 0) {
             throw stale(FactKind.PLACES, household, place.name(), facts.places(practice, household), Place::id, place,
-                    p -> p.name() + ", difficulty " + p.difficulty() + ". " + p.note());
+                    p -> Words.say("household.Households.difficulty", p.name(), p.difficulty(), p.note()));
         }
     }
 
@@ -281,7 +282,7 @@ public class Households {
             facts.insertLesson(practice, get(practice, household).id(), lesson);
         } else if (facts.updateLesson(practice, household, lesson) == 0) {
             throw stale(FactKind.LESSONS, household, "lesson", facts.lessons(practice, household), Lesson::id, lesson,
-                    l -> l.startsAt() + ", " + l.minutes() + " min. " + l.plan());
+                    l -> Words.say("household.Households.min", l.startsAt(), l.minutes(), l.plan()));
         }
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.language.Words;
 import java.time.DayOfWeek;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -38,7 +39,7 @@ public record Place(long id, String name, int difficulty, String surface, String
 
     /** "Difficulty 3, tiles, lift, neighbours, enclosed, no signal." */
     public String described() {
-        List<String> parts = new ArrayList<>(List.of("Difficulty " + difficulty, surface, passers, enclosed ? "enclosed" : "", signal ? "" : "no signal", outdoors ? "outdoors" : "", busy.isEmpty() ? "" : "busy " + busy));
+        List<String> parts = new ArrayList<>(List.of(Words.say("household.Place.difficulty", difficulty), surface, passers, enclosed ? "enclosed" : "", signal ? "" : Words.say("household.Place.no-signal"), outdoors ? "outdoors" : "", busy.isEmpty() ? "" : Words.say("household.Place.busy", busy)));
         parts.removeIf(String::isEmpty);
         return String.join(", ", parts) + ".";
     }

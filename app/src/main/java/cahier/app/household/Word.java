@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.language.Words;
 import cahier.core.words.Cue;
 import cahier.core.words.Signal;
 import java.util.ArrayList;
@@ -44,7 +45,7 @@ public record Word(long id, String word, String meaning, @Nullable Long dogId, S
             parts.add(role.words());
         }
         if (dogId != null) {
-            parts.add("for " + facts.dogName(dogId));
+            parts.add(Words.say("household.Word.for", facts.dogName(dogId)));
         }
         return String.join(", ", parts);
     }

@@ -1,5 +1,6 @@
 package cahier.app.intake;
 
+import cahier.app.language.Words;
 import cahier.core.gate.Danger;
 import java.time.Instant;
 import java.util.List;
@@ -19,39 +20,39 @@ public record Dangers(List<Danger> open, List<SeenTo> seenTo) {
     /** In at most four words. */
     public static String title(Danger danger) {
         return switch (danger) {
-            case UNCOUPLE -> "Uncouple the dogs";
-            case HARNESS_FOR_LINE -> "Harness for the line";
-            case SCREEN -> "Screen it off";
-            case FENCE -> "Fence or long line";
-            case NOT_ALONE -> "Not left alone";
-            case SUPERVISE_CHILDREN -> "An adult with children";
-            case APART -> "Keep them apart";
+            case UNCOUPLE -> Words.say("intake.Dangers.uncouple-the-dogs");
+            case HARNESS_FOR_LINE -> Words.say("intake.Dangers.harness-for-the-line");
+            case SCREEN -> Words.say("intake.Dangers.screen-it-off");
+            case FENCE -> Words.say("intake.Dangers.fence-or-long-line");
+            case NOT_ALONE -> Words.say("intake.Dangers.not-left-alone");
+            case SUPERVISE_CHILDREN -> Words.say("intake.Dangers.an-adult-with-children");
+            case APART -> Words.say("intake.Dangers.keep-them-apart");
         };
     }
 
     /** What to do today, in one sentence. */
     public static String words(Danger danger) {
         return switch (danger) {
-            case UNCOUPLE -> "One lead for each dog, one dog at a time. Never couple two dogs.";
-            case HARNESS_FOR_LINE -> "The long line goes on a harness, never on a collar.";
-            case SCREEN -> "Put a screen between the dog and what it fears, or choose another place.";
-            case FENCE -> "Fence or long line. Off lead only where it is enclosed, or where local rules allow.";
-            case NOT_ALONE -> "Never leave the dog longer than it can bear. A sitter bridges.";
-            case SUPERVISE_CHILDREN -> "An adult in the room whenever a child is with the dog; no food exercise with a child without an adult’s hand.";
-            case APART -> "A closed door between the dog and whom it threatened, until a behaviourist has seen them.";
+            case UNCOUPLE -> Words.say("intake.Dangers.one-lead-for-each-dog");
+            case HARNESS_FOR_LINE -> Words.say("intake.Dangers.the-long-line-goes-on");
+            case SCREEN -> Words.say("intake.Dangers.put-a-screen-between-the");
+            case FENCE -> Words.say("intake.Dangers.fence-or-long-line-off");
+            case NOT_ALONE -> Words.say("intake.Dangers.never-leave-the-dog-longer");
+            case SUPERVISE_CHILDREN -> Words.say("intake.Dangers.an-adult-in-the-room");
+            case APART -> Words.say("intake.Dangers.a-closed-door-between-the");
         };
     }
 
     /** Why it stands on the list. */
     public static String because(Danger danger) {
         return switch (danger) {
-            case UNCOUPLE -> "Two dogs or more live here.";
-            case HARNESS_FOR_LINE -> "There is a long line and no harness.";
-            case SCREEN -> "A complaint is moved by fear or fright.";
-            case FENCE -> "A complaint is moved by chasing.";
-            case NOT_ALONE -> "Being alone is a complaint, or a red flag.";
-            case SUPERVISE_CHILDREN -> "A child lives here.";
-            case APART -> "A bite or a threat to a child stands.";
+            case UNCOUPLE -> Words.say("intake.Dangers.two-dogs-or-more-live");
+            case HARNESS_FOR_LINE -> Words.say("intake.Dangers.there-is-a-long-line");
+            case SCREEN -> Words.say("intake.Dangers.a-complaint-is-moved-by");
+            case FENCE -> Words.say("intake.Dangers.a-complaint-is-moved-by-2");
+            case NOT_ALONE -> Words.say("intake.Dangers.being-alone-is-a-complaint");
+            case SUPERVISE_CHILDREN -> Words.say("intake.Dangers.a-child-lives-here");
+            case APART -> Words.say("intake.Dangers.a-bite-or-a-threat");
         };
     }
 }

@@ -4,6 +4,7 @@ import cahier.app.gate.Gates;
 import cahier.app.household.Facts;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.method.MethodWords;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
@@ -95,7 +96,7 @@ class IntakeController {
                     check.optional("food", food, LINE), perHundred.isPresent() ? perHundred.getAsInt() : null, check.optional("motivators", motivators, TEXT),
                     check.optional("recallReward", recallReward, LINE), check.optional("fears", fears, TEXT), check.optional("history", history, TEXT), version);
             if (!care.recallReward().isEmpty() && !care.ranked().isEmpty() && !care.ranked().contains(care.recallReward())) {
-                check.refuse("recallReward", "must be one of the motivators, was “" + care.recallReward() + "”");
+                check.refuse("recallReward", Words.say("intake.IntakeController.must-be-one-of-the", care.recallReward()));
             }
             return care;
         }

@@ -5,6 +5,7 @@ import cahier.app.gate.RaisedGate;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
@@ -48,9 +49,9 @@ public class Intakes {
         if (intakes.save(practice, edited) == 0) {
             throw new StaleEdit("intake", "/households/" + edited.householdId() + "/intake", List.of(
                     new StaleEdit.Difference("Tried", saved.tried(), edited.tried()),
-                    new StaleEdit.Difference("Asked for", saved.askedFor(), edited.askedFor()),
-                    new StaleEdit.Difference("Other animals", saved.otherAnimals(), edited.otherAnimals()),
-                    new StaleEdit.Difference("Minutes a day", String.valueOf(saved.dailyMinutes()), String.valueOf(edited.dailyMinutes())),
+                    new StaleEdit.Difference(Words.say("intake.Intakes.asked-for"), saved.askedFor(), edited.askedFor()),
+                    new StaleEdit.Difference(Words.say("intake.Intakes.other-animals"), saved.otherAnimals(), edited.otherAnimals()),
+                    new StaleEdit.Difference(Words.say("intake.Intakes.minutes-a-day"), String.valueOf(saved.dailyMinutes()), String.valueOf(edited.dailyMinutes())),
                     new StaleEdit.Difference("Leads", saved.leads(), edited.leads()),
                     new StaleEdit.Difference("Equipment", saved.equipment(), edited.equipment())));
         }
@@ -95,7 +96,7 @@ public class Intakes {
     public void save(PracticeId practice, long household, DogCare edited) {
         DogCare saved = Optional.ofNullable(care(practice, household).get(edited.dogId())).orElseThrow(() -> new NotFound("dog " + edited.dogId()));
         if (intakes.saveCare(practice, household, edited) == 0) {
-            throw new StaleEdit("health and history", "/households/" + household + "/intake", List.of(
+            throw new StaleEdit(Words.say("intake.Intakes.health-and-history"), "/households/" + household + "/intake", List.of(
                     new StaleEdit.Difference("Health", saved.health(), edited.health()),
                     new StaleEdit.Difference("Food", saved.food(), edited.food()),
                     new StaleEdit.Difference("Motivators", saved.motivators(), edited.motivators()),

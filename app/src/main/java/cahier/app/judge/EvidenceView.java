@@ -93,7 +93,7 @@ public record EvidenceView(int reps, Drawing strip, String counts, Drawing odds,
         String odds = Words.say("odds.chances", Math.round(100 * evidence.odds(Evidence.ODDS_BAR, of)));
         return Optional.of(new EvidenceView(evidence.reps(), RepStrip.large(sessions(last, facts)), RepStrip.counts(last.stream().map(KeptRep::outcome).toList()),
                 OddsCurve.of(rate -> evidence.density(rate, of), Evidence.ODDS_BAR, Words.say("odds.drawing", odds)), odds, cold(given), table(given, facts),
-                Stream.concat(by(work, r -> r.side() == null ? "" : r.side().name().toLowerCase(Locale.ROOT) + " hand").stream(), by(work, KeptRep::item).stream()).toList(),
+                Stream.concat(by(work, r -> r.side() == null ? "" : Words.say("judge.EvidenceView.hand", r.side().name().toLowerCase(Locale.ROOT))).stream(), by(work, KeptRep::item).stream()).toList(),
                 slips(details), effort(step, evidence, of), told(last, facts)));
     }
 
@@ -122,7 +122,7 @@ public record EvidenceView(int reps, Drawing strip, String counts, Drawing odds,
             return "";
         }
         long clean = last.stream().filter(Rep::isClean).count();
-        return last.size() == 1 ? "The one first try was " + (clean == 1 ? "clean." : "not clean.") : clean + " of the last " + last.size() + " first tries clean.";
+        return last.size() == 1 ? Words.say("judge.EvidenceView.the-one-first-try-was", (clean == 1 ? "clean." : Words.say("judge.EvidenceView.not-clean"))) : Words.say("judge.EvidenceView.of-the-last-first-tries", clean, last.size());
     }
 
     private static Table table(Case given, Facts facts) {
@@ -135,7 +135,7 @@ public record EvidenceView(int reps, Drawing strip, String counts, Drawing odds,
         if (lines.size() > 1) {
             lines.add(line("all", tried, across));
         }
-        return new Table(across.stream().map(p -> p.equals("someone") ? "place not said" : p).toList(), lines);
+        return new Table(across.stream().map(p -> p.equals("someone") ? Words.say("judge.EvidenceView.place-not-said") : p).toList(), lines);
     }
 
     private static String name(Map<String, String> names, String id) {
@@ -168,6 +168,6 @@ public record EvidenceView(int reps, Drawing strip, String counts, Drawing odds,
         }
         double rate = (double) clean / of;
         long more = Math.round(Effort.expectedReps(rate, step.plan().run()));
-        return "At " + Math.round(100 * rate) + "% clean, " + step.plan().run() + " in a row " + (more > 999 ? "is out of reach." : "takes about " + more + " reps from the start.");
+        return "At " + Math.round(100 * rate) + "% clean, " + step.plan().run() + " in a row " + (more > 999 ? Words.say("judge.EvidenceView.is-out-of-reach") : Words.say("judge.EvidenceView.takes-about-reps-from-the", more));
     }
 }

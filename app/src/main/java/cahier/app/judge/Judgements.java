@@ -4,6 +4,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Place;
+import cahier.app.language.Words;
 import cahier.app.measure.Measured;
 import cahier.app.scope.Ids;
 import cahier.app.scope.PracticeId;
@@ -279,7 +280,7 @@ public class Judgements {
     private static List<Gap> gaps(Case given, Map<String, String> people, Map<String, String> places) {
         Stream<Gap> known = Stream.concat(Gap.among(given.visit(), Session::person, Session::place).stream().map(g -> named(g, id -> people.getOrDefault(id, "someone"))),
                 Gap.among(given.visit(), Session::place, Session::person).stream().map(g -> named(g, id -> places.getOrDefault(id, "someone"))));
-        Stream<Gap> with = Stream.concat(Gap.amongWith(given.visit(), With::hand).stream().map(g -> named(g, hand -> hand.toLowerCase(Locale.UK) + " hand")), Gap.amongWith(given.visit(), With::item).stream());
+        Stream<Gap> with = Stream.concat(Gap.amongWith(given.visit(), With::hand).stream().map(g -> named(g, hand -> Words.say("judge.Judgements.hand", hand.toLowerCase(Locale.UK)))), Gap.amongWith(given.visit(), With::item).stream());
         return Stream.concat(known, with).toList();
     }
 

@@ -1,6 +1,7 @@
 package cahier.app.judge;
 
 import cahier.app.draw.Glyph;
+import cahier.app.language.Words;
 import cahier.app.web.Dates;
 import cahier.core.decide.Decision;
 import java.time.Instant;
@@ -25,7 +26,7 @@ public record Note(Decided decided, Glyph glyph, String verdict, List<String> ev
     /** "Newest rep Tue 24."; empty where it was made on none. */
     public String newest() {
         LocalDate day = decided.grounds().newest();
-        return day == null ? "" : "Newest rep " + Dates.day(day) + ".";
+        return day == null ? "" : Words.say("judge.Note.newest-rep", Dates.day(day));
     }
 
     /** Whether the trainer must say what comes next: it is not accepted as it stands. */

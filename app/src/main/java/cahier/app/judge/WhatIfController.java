@@ -1,5 +1,6 @@
 package cahier.app.judge;
 
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
@@ -73,9 +74,9 @@ class WhatIfController {
 
     private Answer answer(TrackSteps map, Case given, StepPlan other) {
         Replay replay = Replay.of(given, other.rule(map.track().kind()));
-        String first = replay.firstUp().map(c -> SuggestionWords.verdict(c.said().decision()) + " on " + Dates.longDate(c.session().day()) + ", after " + c.reps() + (c.reps() == 1 ? " rep." : " reps."))
-                .orElse("Not once in " + given.visit().work().size() + " reps.");
-        String now = replay.now().map(c -> SuggestionWords.verdict(c.said().decision()) + ".").orElse("No reps yet.");
+        String first = replay.firstUp().map(c -> Words.say("judge.WhatIfController.on-after", SuggestionWords.verdict(c.said().decision()), Dates.longDate(c.session().day()), c.reps(), (c.reps() == 1 ? Words.say("judge.WhatIfController.rep") : Words.say("judge.WhatIfController.reps"))))
+                .orElse(Words.say("judge.WhatIfController.not-once-in-reps", given.visit().work().size()));
+        String now = replay.now().map(c -> SuggestionWords.verdict(c.said().decision()) + ".").orElse(Words.say("judge.WhatIfController.no-reps-yet"));
         return new Answer(other.passWords(), first, now);
     }
 

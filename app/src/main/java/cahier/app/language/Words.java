@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Words {
 
-    private static final List<String> BUNDLES = List.of("words.words", "words.pages");
+    private static final List<String> BUNDLES = List.of("words.words", "words.pages", "words.sentences");
     private static final Map<Key, Said> SAID = new ConcurrentHashMap<>();
 
     private Words() {

@@ -1,5 +1,6 @@
 package cahier.app.lesson;
 
+import cahier.app.language.Words;
 import cahier.app.web.CleanText;
 import java.io.IOException;
 import java.io.Reader;
@@ -75,7 +76,7 @@ public final class CalendarFile {
                 all.addAll(steps > MOST_STEPS ? List.of() : times(event, zone, now));
             }
             if (all.size() > MOST || steps > MOST_STEPS) {
-                throw new Bad("This calendar has more than " + MOST + " entries in the coming year. Export one that has fewer.");
+                throw new Bad(Words.say("lesson.CalendarFile.this-calendar-has-more-than", MOST));
             }
         }
         all.sort(Comparator.comparing(Busy::startsAt));
@@ -94,7 +95,7 @@ public final class CalendarFile {
         } catch (Bad e) {
             throw e;
         } catch (IOException | RuntimeException e) { // the reader has many ways to say so
-            throw new Bad("This is not a calendar file (.ics).");
+            throw new Bad(Words.say("lesson.CalendarFile.this-is-not-a-calendar"));
         }
     }
 
@@ -118,7 +119,7 @@ public final class CalendarFile {
         } catch (Bad e) {
             throw e;
         } catch (RuntimeException e) { // a time zone that nobody knows, a rule that contradicts itself
-            throw new Bad("“" + title + "” has a time or a rule that cannot be read.");
+            throw new Bad(Words.say("lesson.CalendarFile.has-a-time-or-a", title));
         }
     }
 
@@ -128,7 +129,7 @@ public final class CalendarFile {
 
     @SuppressWarnings("deprecation") // its successor is there in the parser only
     private static Temporal start(VEvent event) {
-        return event.<Temporal>getStartDate().orElseThrow(() -> new Bad("“" + value(event, Property.SUMMARY) + "” has no start.")).getDate();
+        return event.<Temporal>getStartDate().orElseThrow(() -> new Bad(Words.say("lesson.CalendarFile.has-no-start", value(event, Property.SUMMARY)))).getDate();
     }
 
     /** The window in the kind of time the entry itself is written in: days, wall time, or a moment. */

@@ -1,5 +1,6 @@
 package cahier.app.lesson;
 
+import cahier.app.language.Words;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.Reader;
@@ -19,10 +20,10 @@ public final class CalendarUpload {
     /** Opens it, unless there is none or it is too large. */
     public static Reader open(@Nullable MultipartFile file) throws IOException {
         if (file == null || file.isEmpty()) {
-            throw new CalendarFile.Bad("Choose a calendar file (.ics) first.");
+            throw new CalendarFile.Bad(Words.say("lesson.CalendarUpload.choose-a-calendar-file-ics"));
         }
         if (file.getSize() > LARGEST) {
-            throw new CalendarFile.Bad("The calendar file must be at most 10 MB, was " + file.getSize() / MEGA + " MB.");
+            throw new CalendarFile.Bad(Words.say("lesson.CalendarUpload.the-calendar-file-must-be", file.getSize() / MEGA));
         }
         return new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8);
     }

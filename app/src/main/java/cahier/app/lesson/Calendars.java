@@ -4,6 +4,7 @@ import cahier.app.audit.Audited;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.PracticeScope;
 import cahier.app.scope.Secret;
@@ -109,7 +110,7 @@ public class Calendars {
         if (!household.home().isEmpty()) {
             event.add(new Location(household.home()));
         }
-        String words = lesson.plan() + (lesson.travelMinutes() == 0 ? "" : (lesson.plan().isEmpty() ? "" : " ") + lesson.travelMinutes() + " min to get there.");
+        String words = lesson.plan() + (lesson.travelMinutes() == 0 ? "" : Words.say("lesson.Calendars.min-to-get-there", (lesson.plan().isEmpty() ? "" : " ") + lesson.travelMinutes()));
         if (!words.isEmpty()) {
             event.add(new Description(words));
         }

@@ -3,6 +3,7 @@ package cahier.app.lesson;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
 import cahier.app.household.Lesson;
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.web.Dates;
 import cahier.core.lesson.NextDate;
@@ -43,7 +44,7 @@ public class Clashes {
 
         /** "lesson with Oduya, 9:15 to 10:15" */
         public String words(ZoneId zone) {
-            return title + ", " + Dates.time(from, zone) + " to " + Dates.time(to, zone);
+            return Words.say("lesson.Clashes.to", title, Dates.time(from, zone), Dates.time(to, zone));
         }
     }
 
@@ -89,7 +90,7 @@ public class Clashes {
         List<Lesson> planned = households.lessonsBetween(practice, from, to).stream().filter(l -> !l.isOver()).toList();
         Map<Long, Household> homes = households.these(practice, planned.stream().map(Lesson::householdId).toList());
         Stream<Taken> lessons = planned.stream()
-                .map(l -> new Taken(l.id(), "lesson with " + Optional.ofNullable(homes.get(l.householdId())).map(Household::name).orElse("another household"), l.startsAt(), l.endsAt(), l.travelMinutes(), l.trainer()));
+                .map(l -> new Taken(l.id(), Words.say("lesson.Clashes.lesson-with", Optional.ofNullable(homes.get(l.householdId())).map(Household::name).orElse(Words.say("lesson.Clashes.another-household"))), l.startsAt(), l.endsAt(), l.travelMinutes(), l.trainer()));
         return Stream.concat(busy.between(practice, from, to).stream().map(b -> new Taken(0, b.title(), b.startsAt(), b.endsAt(), 0, b.trainerId())), lessons).toList();
     }
 
@@ -101,12 +102,12 @@ public class Clashes {
     /** "lesson with Oduya, 9:15 to 10:15, and 2 more": those in one line of a list, empty where it is free. */
     public static String briefly(List<Clash> clashes, ZoneId zone) {
         List<Clash> overlapping = overlapping(clashes);
-        return overlapping.stream().findFirst().map(c -> c.words(zone) + (overlapping.size() > 1 ? ", and " + (overlapping.size() - 1) + " more" : "")).orElse("");
+        return overlapping.stream().findFirst().map(c -> c.words(zone) + (overlapping.size() > 1 ? Words.say("lesson.Clashes.and-more", (overlapping.size() - 1)) : "")).orElse("");
     }
 
     /** "runs into lesson with Oduya, 9:15 to 10:15"; empty where it is free. */
     public static String said(List<Clash> clashes, ZoneId zone) {
-        return clashes.stream().findFirst().map(c -> "runs into " + c.words(zone) + (c.gap() ? ", with the way" : "")).orElse("");
+        return clashes.stream().findFirst().map(c -> Words.say("lesson.Clashes.runs-into", c.words(zone), (c.gap() ? Words.say("lesson.Clashes.with-the-way") : ""))).orElse("");
     }
 
     private static Instant leaves(Lesson lesson) {

@@ -1,5 +1,7 @@
 package cahier.app.lesson;
 
+import cahier.app.language.Words;
+
 /**
  * The lessons a household has paid for.
  *
@@ -16,8 +18,8 @@ public record Pack(int bought, int given) {
     /** "2 of 5 lessons left." */
     public String words() {
         if (left() < 0) {
-            return -left() + (left() == -1 ? " lesson" : " lessons") + " more given than paid for.";
+            return Words.say("lesson.Pack.more-given-than-paid-for", -left() + (left() == -1 ? Words.say("lesson.Pack.lesson") : Words.say("lesson.Pack.lessons")));
         }
-        return left() + " of " + bought + (bought == 1 ? " lesson" : " lessons") + " left.";
+        return Words.say("lesson.Pack.of-left", left(), bought, (bought == 1 ? Words.say("lesson.Pack.lesson") : Words.say("lesson.Pack.lessons")));
     }
 }

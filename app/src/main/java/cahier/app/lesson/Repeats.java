@@ -1,5 +1,6 @@
 package cahier.app.lesson;
 
+import cahier.app.language.Words;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -34,7 +35,7 @@ final class Repeats {
     static void check(String file) {
         RULE.matcher(FOLD.matcher(file).replaceAll("")).results().map((MatchResult r) -> r.group(1)).distinct().forEach(rule -> {
             if (aYear(rule) > MOST_A_YEAR) {
-                throw new CalendarFile.Bad("An entry of this calendar repeats more often than every hour.");
+                throw new CalendarFile.Bad(Words.say("lesson.Repeats.an-entry-of-this-calendar"));
             }
         });
     }
@@ -48,7 +49,7 @@ final class Repeats {
         long years = Math.max(1, until.getYear() - (long) start.getYear() + 1);
         long steps = 1 + rules.stream().mapToLong(rule -> aYear(rule) * years).sum();
         if (steps > MOST_IN_ALL) {
-            throw new CalendarFile.Bad("“" + title + "” has repeated since " + start.getYear() + ", too often to be followed through.");
+            throw new CalendarFile.Bad(Words.say("lesson.Repeats.has-repeated-since-too-often", title, start.getYear()));
         }
         return steps;
     }

@@ -1,6 +1,7 @@
 package cahier.app.log;
 
 import cahier.app.household.Household;
+import cahier.app.language.Words;
 import cahier.app.scope.Ids;
 import cahier.app.scope.PracticeId;
 import cahier.core.pay.LeadClips;
@@ -108,7 +109,7 @@ public class RepLog {
 
     /** The id under which a rep stands again that was taken out and put back. */
     public static UUID again(UUID rep) {
-        return UUID.nameUUIDFromBytes(("again " + rep).getBytes(StandardCharsets.UTF_8));
+        return UUID.nameUUIDFromBytes((Words.say("log.RepLog.again", rep)).getBytes(StandardCharsets.UTF_8));
     }
 
     /** The id a rep was first logged with, however often it was put back since. */

@@ -3,6 +3,7 @@ package cahier.app.log;
 import cahier.app.draw.Glyph;
 import cahier.app.household.Facts;
 import cahier.app.household.Place;
+import cahier.app.language.Words;
 import cahier.app.web.Dates;
 import cahier.app.web.Measures;
 import cahier.core.rep.Role;
@@ -26,10 +27,10 @@ public final class RepWords {
         parts.add(person(rep, facts));
         parts.add(facts.places().stream().filter(p -> rep.placeId() != null && p.id() == rep.placeId()).map(Place::name).findFirst().orElse(""));
         parts.add(rep.value() == null ? "" : Measures.duration(rep.value()));
-        parts.add(rep.side() == null ? "" : rep.side().name().toLowerCase(Locale.ROOT) + " hand");
+        parts.add(rep.side() == null ? "" : Words.say("log.RepWords.hand", rep.side().name().toLowerCase(Locale.ROOT)));
         parts.add(rep.item());
-        parts.add(rep.helper().isEmpty() ? "" : "helped by " + rep.helper());
-        parts.add(rep.role() == Role.WORK ? "" : "role " + rep.role().name().toLowerCase(Locale.ROOT));
+        parts.add(rep.helper().isEmpty() ? "" : Words.say("log.RepWords.helped-by", rep.helper()));
+        parts.add(rep.role() == Role.WORK ? "" : Words.say("log.RepWords.role", rep.role().name().toLowerCase(Locale.ROOT)));
         parts.removeIf(String::isEmpty);
         return String.join(", ", parts);
     }

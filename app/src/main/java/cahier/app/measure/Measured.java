@@ -2,6 +2,7 @@ package cahier.app.measure;
 
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.log.KeptRep;
 import cahier.app.log.NewRep;
 import cahier.app.log.RepLog;
@@ -84,7 +85,7 @@ public class Measured {
         Duration near = Sessions.SAME_SESSION;
         return log.ofTrack(entry.practice(), place.map().track().id(), entry.at().minus(near)).stream().filter(r -> r.happenedAt().isBefore(entry.at().plus(near)))
                 .min(Comparator.comparing((KeptRep r) -> Duration.between(r.happenedAt(), entry.at()).abs()).thenComparing(KeptRep::id)).map(KeptRep::sittingId)
-                .orElseGet(() -> UUID.nameUUIDFromBytes(("sitting of " + entry.id()).getBytes(StandardCharsets.UTF_8)));
+                .orElseGet(() -> UUID.nameUUIDFromBytes((Words.say("measure.Measured.sitting-of", entry.id())).getBytes(StandardCharsets.UTF_8)));
     }
 
     @EventListener

@@ -91,7 +91,7 @@ public class Outbox {
     /** A newer sheet is out: mails of earlier ones that still wait are withdrawn. One that only follows goes to those who were still waiting. */
     public void superseded(PracticeId practice, Homework newer, Instant now) {
         List<Mail> old = mails.superseded(practice, newer.householdId(), newer.id());
-        old.forEach(m -> mails.withdraw(practice, m.id(), "Homework " + newer.number() + " took its place."));
+        old.forEach(m -> mails.withdraw(practice, m.id(), Words.say("outbox.Outbox.homework-took-its-place", newer.number())));
         if (newer.follows() && !old.isEmpty()) {
             Facts facts = households.facts(practice, newer.householdId());
             Map<String, Mail> byAddress = old.stream().collect(Collectors.toMap(Mail::toAddress, m -> m, (a, b) -> b));
@@ -104,12 +104,12 @@ public class Outbox {
 
     /** A sheet was taken back: what of it still waits does not go. */
     public void withdrawn(PracticeId practice, long sheet) {
-        mails.withdrawSheet(practice, sheet, "The sheet was taken back.");
+        mails.withdrawSheet(practice, sheet, Words.say("outbox.Outbox.the-sheet-was-taken-back"));
     }
 
     /** The household is closed: what still waits does not go. */
     public void closed(PracticeId practice, long household) {
-        mails.withdrawHousehold(practice, household, "The household was closed.");
+        mails.withdrawHousehold(practice, household, Words.say("outbox.Outbox.the-household-was-closed"));
     }
 
     /** Sends the answer to a question. */

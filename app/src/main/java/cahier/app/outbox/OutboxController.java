@@ -3,6 +3,7 @@ package cahier.app.outbox;
 import cahier.app.account.AccountService;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import cahier.app.web.NotFound;
@@ -131,7 +132,7 @@ class OutboxController {
     private static void refuseUnknown(Check check, TextKind kind, String field, String text) {
         List<String> unknown = Wording.unknown(text, kind.names());
         if (!unknown.isEmpty()) {
-            check.refuse(field, "cannot fill in “{" + unknown.get(0) + "}”; in braces may stand " + kind.names().stream().map(n -> "{" + n + "}").collect(Collectors.joining(", ")));
+            check.refuse(field, Words.say("outbox.OutboxController.cannot-fill-in-in-braces", unknown.get(0), kind.names().stream().map(n -> "{" + n + "}").collect(Collectors.joining(", "))));
         }
     }
 }

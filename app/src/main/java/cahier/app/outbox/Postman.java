@@ -1,6 +1,7 @@
 package cahier.app.outbox;
 
 import cahier.app.account.Credentials;
+import cahier.app.language.Words;
 import cahier.app.paper.PaperPdf;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.PracticeScope;
@@ -86,7 +87,7 @@ public class Postman {
                 boolean refused = isRefused(e);
                 Optional<Duration> wait = refused ? Optional.empty() : BackOff.after(mail.tries());
                 settle(practice, mail, wait.isPresent() ? Mail.State.WAITING : Mail.State.FAILED, now.plus(wait.orElse(Duration.ZERO)), null,
-                        refused ? "The server does not know " + mail.toAddress() + "." : words(e));
+                        refused ? Words.say("outbox.Postman.the-server-does-not-know", mail.toAddress()) : words(e));
                 LOG.warn("mail {} of practice {} did not go: {}", mail.id(), practice, words(e));
             }
         });
@@ -123,7 +124,7 @@ public class Postman {
         if (mail.kind() == TextKind.INVITED) {
             return credentials.invitation(mail.toAddress(), Instant.now(clock)).map(word -> mail.site() + "/join/" + word).orElseThrow(() -> new IllegalStateException("nobody with this address is invited any more"));
         }
-        return Optional.ofNullable(mail.householdId()).flatMap(household -> links.token(practice, household)).map(token -> mail.site() + "/o/" + token).orElse("the link you have");
+        return Optional.ofNullable(mail.householdId()).flatMap(household -> links.token(practice, household)).map(token -> mail.site() + "/o/" + token).orElse(Words.say("outbox.Postman.the-link-you-have"));
     }
 
     /** The same mail carries the same number however often it is tried, so that a reader's program knows it again. */
@@ -154,6 +155,6 @@ public class Postman {
 
     private static String words(Exception e) {
         String said = String.valueOf(e.getMessage()).lines().findFirst().orElse("");
-        return said.equals(NO_SERVER) ? said : (e instanceof MailException || e instanceof MessagingException ? "The mail server did not take it: " : "It could not be written: ") + said.substring(0, Math.min(200, said.length()));
+        return said.equals(NO_SERVER) ? said : (e instanceof MailException || e instanceof MessagingException ? Words.say("outbox.Postman.the-mail-server-did-not") : Words.say("outbox.Postman.it-could-not-be-written")) + said.substring(0, Math.min(200, said.length()));
     }
 }

@@ -9,6 +9,7 @@ import cahier.app.ask.Questions;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Dates;
@@ -69,24 +70,24 @@ public class TrainerMail {
         LocalDate today = now.atZone(home.zone()).toLocalDate();
         List<String> phones = new ArrayList<>(facts.reachable().stream().map(p -> p.called() + " " + p.phoneShown()).toList());
         Map<String, String> values = new HashMap<>(Map.of("household", home.name(), "dog", alarm.dogName(), "happened", alarm.kind().words() + "." + (alarm.what().isEmpty() ? "" : " " + alarm.what()),
-                "when", Dates.moment(alarm.happenedAt(), home.zone(), today), "phones", phones.isEmpty() ? "no telephone number is kept" : String.join(", ", phones),
-                "emergency", home.hasEmergency() ? (home.emergency() + " " + home.emergencyPhoneShown()).strip() : "nobody is named", "page", site + "/alarms/" + alarm.id()));
+                "when", Dates.moment(alarm.happenedAt(), home.zone(), today), "phones", phones.isEmpty() ? Words.say("outbox.TrainerMail.no-telephone-number-is-kept") : String.join(", ", phones),
+                "emergency", home.hasEmergency() ? (home.emergency() + " " + home.emergencyPhoneShown()).strip() : Words.say("outbox.TrainerMail.nobody-is-named"), "page", site + "/alarms/" + alarm.id()));
         Set<Long> first = accounts.answering(practice, home.id(), now).stream().map(Trainer::id).collect(Collectors.toSet());
         for (Trainer trainer : accounts.working(practice)) {
             values.put("name", trainer.name());
-            values.put("own", trainer.phone().isEmpty() ? "none: add yours in Settings" : trainer.phoneShown());
+            values.put("own", trainer.phone().isEmpty() ? Words.say("outbox.TrainerMail.none-add-yours-in-settings") : trainer.phoneShown());
             AGAIN.stream().filter(wait -> !wait.isZero() || first.contains(trainer.id())).forEach(wait -> write(practice, trainer, TextKind.ALARM, values, home.id(), alarm.id(), site, now.plus(wait), now));
         }
     }
 
     /** Somebody has read the alarm: it is not sent again. */
     public void alarmOpened(PracticeId practice, UUID alarm) {
-        mails.withdrawAlarm(practice, alarm, "It was opened.");
+        mails.withdrawAlarm(practice, alarm, Words.say("outbox.TrainerMail.it-was-opened"));
     }
 
     /** A question came in: all that are open go to the trainers in one mail, a day after the last at the earliest. */
     public void questions(PracticeId practice, String site, Instant now) {
-        mails.withdrawQuestions(practice, "One more question came, all go in one mail.");
+        mails.withdrawQuestions(practice, Words.say("outbox.TrainerMail.one-more-question-came-all"));
         List<Question> all = questions.open(practice);
         Map<Long, Set<Long>> answering = all.stream().map(Question::householdId).distinct()
                 .collect(Collectors.toMap(h -> h, h -> accounts.answering(practice, h, now).stream().map(Trainer::id).collect(Collectors.toSet())));
@@ -104,8 +105,8 @@ public class TrainerMail {
         Map<Long, Household> homes = households.these(practice, open.stream().map(Question::householdId).toList());
         String all = open.stream().limit(MOST_QUESTIONS).map(q -> Objects.requireNonNull(homes.get(q.householdId())).name() + ", " + Dates.longDate(q.askedAt().atZone(Objects.requireNonNull(homes.get(q.householdId())).zone()).toLocalDate()) + ": " + q.words())
                 .collect(Collectors.joining("\n\n"));
-        Map<String, String> values = new HashMap<>(Map.of("count", open.size() == 1 ? "One question" : open.size() + " questions",
-                "questions", all + (open.size() > MOST_QUESTIONS ? "\n\nAnd " + (open.size() - MOST_QUESTIONS) + " more." : ""), "page", site + "/"));
+        Map<String, String> values = new HashMap<>(Map.of("count", open.size() == 1 ? Words.say("outbox.TrainerMail.one-question") : Words.say("outbox.TrainerMail.questions", open.size()),
+                "questions", all + (open.size() > MOST_QUESTIONS ? Words.say("outbox.TrainerMail.and-more", (open.size() - MOST_QUESTIONS)) : ""), "page", site + "/"));
         values.put("name", trainer.name());
         write(practice, trainer, TextKind.QUESTIONS, values, null, null, site, at, now);
     }
@@ -123,11 +124,11 @@ public class TrainerMail {
 
     /** Several households are. */
     public void handedOver(TrainerUser by, Trainer to, int households, String note, String site, Instant now) {
-        handedOver(by, to, households == 1 ? "a household" : households + " households", null, note, site + "/", site, now);
+        handedOver(by, to, households == 1 ? Words.say("outbox.TrainerMail.a-household") : Words.say("outbox.TrainerMail.households", households), null, note, site + "/", site, now);
     }
 
     private void handedOver(TrainerUser by, Trainer to, String what, @Nullable Long household, String note, String page, String site, Instant now) {
-        write(by.practice(), to, TextKind.HANDED_OVER, Map.of("name", to.name(), "from", by.name(), "household", what, "note", note.isEmpty() ? "There is no note." : note, "page", page), household, null, site, now, now);
+        write(by.practice(), to, TextKind.HANDED_OVER, Map.of("name", to.name(), "from", by.name(), "household", what, "note", note.isEmpty() ? Words.say("outbox.TrainerMail.there-is-no-note") : note, "page", page), household, null, site, now, now);
     }
 
     /** A trainer has lost the password: a link goes to their address, made as the mail goes out. */

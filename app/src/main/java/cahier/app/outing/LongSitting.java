@@ -1,5 +1,6 @@
 package cahier.app.outing;
 
+import cahier.app.language.Words;
 import cahier.core.exposure.LongWatching;
 import cahier.core.exposure.Traffic;
 import java.time.Instant;
@@ -19,9 +20,9 @@ public record LongSitting(String dog, String place, Instant beganAt, int minutes
     /** "2 to 10 minutes between two suit" judged, in words. */
     public String traffic() {
         return switch (Traffic.of(passed(), minutes)) {
-            case TOO_BUSY -> "Too busy a place.";
-            case TOO_EMPTY -> "Too empty a place.";
-            case SUITS -> "The place suits.";
+            case TOO_BUSY -> Words.say("outing.LongSitting.too-busy-a-place");
+            case TOO_EMPTY -> Words.say("outing.LongSitting.too-empty-a-place");
+            case SUITS -> Words.say("outing.LongSitting.the-place-suits");
         };
     }
 
@@ -31,6 +32,6 @@ public record LongSitting(String dog, String place, Instant beganAt, int minutes
             return "";
         }
         long points = Math.round(100 * watching.trend().getAsDouble());
-        return points > 0 ? "Calmer towards the end: " + points + " in 100 more." : points < 0 ? "Less calm towards the end: " + -points + " in 100 fewer. Leave earlier." : "As calm at the end as at the beginning.";
+        return points > 0 ? Words.say("outing.LongSitting.calmer-towards-the-end-in", points) : points < 0 ? Words.say("outing.LongSitting.less-calm-towards-the-end", -points) : Words.say("outing.LongSitting.as-calm-at-the-end");
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.outing;
 
+import cahier.app.language.Words;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -34,10 +35,10 @@ public record Outing(UUID id, long householdId, long dogId, int paces, int calmP
     /** "35 paces out, calm to 30, round 160", or the places. */
     public String says() {
         if (isByPaces()) {
-            return paces + " paces out, calm to " + calmPaces + (roundPaces == null ? "" : ", round " + roundPaces);
+            return Words.say("outing.Outing.paces-out-calm-to", paces, calmPaces, (roundPaces == null ? "" : Words.say("outing.Outing.round", roundPaces)));
         }
         List<String> tried = places.lines().toList();
         String calm = calmPaces == 0 ? "" : "calm: " + String.join(", ", tried.subList(0, calmPaces));
-        return calmPaces == paces ? calm : (calm.isEmpty() ? "" : calm + "; ") + "not at " + tried.get(calmPaces);
+        return calmPaces == paces ? calm : Words.say("outing.Outing.not-at", (calm.isEmpty() ? "" : calm + "; "), tried.get(calmPaces));
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.outing;
 
+import cahier.app.language.Words;
 import cahier.app.track.Adjusted;
 import cahier.core.exposure.LongWatching;
 import cahier.core.exposure.NextSitting;
@@ -28,6 +29,6 @@ record Sat(int minutes, boolean tooMuch) {
     /** @param newestFirst those there were */
     static Adjusted now(List<Sat> newestFirst, int goal) {
         int next = newestFirst.isEmpty() ? NextSitting.FIRST_MIN : NextSitting.after(newestFirst.get(0).minutes(), newestFirst.get(0).tooMuch(), goal);
-        return new Adjusted((double) next, "sit for " + next + "\u00a0min", "sit for " + NextSitting.after(next, true, goal) + "\u00a0min", NextSitting.way(next, goal).stream().map(m -> m + "\u00a0min").toList());
+        return new Adjusted((double) next, Words.say("outing.Sat.sit-for-min", next), Words.say("outing.Sat.sit-for-min", NextSitting.after(next, true, goal)), NextSitting.way(next, goal).stream().map(m -> m + "\u00a0min").toList());
     }
 }

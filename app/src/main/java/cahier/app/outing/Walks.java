@@ -1,6 +1,7 @@
 package cahier.app.outing;
 
 import cahier.app.household.Dog;
+import cahier.app.language.Words;
 import cahier.app.track.Adjusted;
 import cahier.core.exposure.OutAndBack;
 import cahier.core.exposure.PlaceByPlace;
@@ -40,16 +41,16 @@ public record Walks(Dog dog, List<Outing> latest) {
         int calm = latest.stream().filter(o -> !o.isByPaces()).findFirst().map(Outing::calmPaces).orElse(0);
         int next = way.next(calm);
         List<String> today = way.first(next);
-        return new Adjusted((double) next, String.join(", ", today) + "; in again after each", String.join(", ", way.first(next - 1)) + "; in again after each", way.places().subList(next - 1, way.places().size()));
+        return new Adjusted((double) next, Words.say("outing.Walks.in-again-after-each", String.join(", ", today)), Words.say("outing.Walks.in-again-after-each", String.join(", ", way.first(next - 1))), way.places().subList(next - 1, way.places().size()));
     }
 
     private Adjusted now(int goal) {
         OutAndBack next = next();
         int known = Math.min(next.known(), goal);
         int far = Math.min(next.next(), goal);
-        String words = known == 0 || known >= far ? far + " paces out and home" : "the known " + known + " paces out and home, then " + far;
-        return new Adjusted((double) far, words, Math.max(1, known) + " paces out and home", IntStream.iterate(far, p -> Math.min(goal, p + OutAndBack.FURTHER)).limit(1 + (goal - far + OutAndBack.FURTHER - 1) / OutAndBack.FURTHER).limit(MOST_WAY)
-                .mapToObj(p -> p + " paces").toList());
+        String words = known == 0 || known >= far ? Words.say("outing.Walks.paces-out-and-home", far) : Words.say("outing.Walks.the-known-paces-out-and", known, far);
+        return new Adjusted((double) far, words, Words.say("outing.Walks.paces-out-and-home", Math.max(1, known)), IntStream.iterate(far, p -> Math.min(goal, p + OutAndBack.FURTHER)).limit(1 + (goal - far + OutAndBack.FURTHER - 1) / OutAndBack.FURTHER).limit(MOST_WAY)
+                .mapToObj(p -> Words.say("outing.Walks.paces", p)).toList());
     }
 
     /** Whether any went by paces: those say how far the next one goes. */
@@ -61,8 +62,8 @@ public record Walks(Dog dog, List<Outing> latest) {
     public String says() {
         OutAndBack next = next();
         if (next.round()) {
-            return "Next: the round. More than half of it was calm.";
+            return Words.say("outing.Walks.next-the-round-more-than");
         }
-        return next.known() == 0 ? "Next: " + next.next() + " paces from the door, and home." : "Next: the known " + next.known() + " paces out and home, then " + next.next() + ".";
+        return next.known() == 0 ? Words.say("outing.Walks.next-paces-from-the-door", next.next()) : Words.say("outing.Walks.next-the-known-paces-out", next.known(), next.next());
     }
 }

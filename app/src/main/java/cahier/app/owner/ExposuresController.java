@@ -8,6 +8,7 @@ import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
+import cahier.app.language.Words;
 import cahier.app.log.Sign;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.core.exposure.Phase;
@@ -58,7 +59,7 @@ class ExposuresController {
         Far.Given far = far(owner, facts, body);
         String food = RepBatch.text(body.get("food"));
         if (!FOOD.contains(food)) {
-            throw RepBatch.refused("food", "TAKEN, REFUSED, LATE or nothing", body.get("food"));
+            throw RepBatch.refused("food", Words.say("owner.ExposuresController.taken-refused-late-or-nothing"), body.get("food"));
         }
         Trigger kind = RepBatch.oneOf("kind", body.get("kind"), List.of(Trigger.values()));
         int loudness = kind == Trigger.NOISE && body.hasNonNull("loudness") ? Pick.whole("loudness", body.get("loudness"), 0, Threat.LOUDNESS.size()) : 0;
@@ -76,14 +77,14 @@ class ExposuresController {
         String unit = RepBatch.text(body.get("unit"));
         if (unit.matches("L\\d{1,18}")) {
             return exposures.landmarks(owner.practice(), owner.householdId()).stream().filter(l -> unit.equals("L" + l.id())).findFirst().map(l -> new Far.Given(l.metres(), l.name()))
-                    .orElseThrow(() -> RepBatch.refused("unit", "a landmark of this household", body.get("unit")));
+                    .orElseThrow(() -> RepBatch.refused("unit", Words.say("owner.ExposuresController.a-landmark-of-this-household"), body.get("unit")));
         }
         Far in = RepBatch.oneOf("unit", body.get("unit"), List.of(Far.values()));
         double many = body.path("far").asDouble(0);
         Person person = Pick.find(facts.people(), Person::id, body.get("person"));
         double metres = in.metres(many, person == null ? 0 : Objects.requireNonNullElse(person.paceCm(), 0));
         if (!(metres > 0) || metres > Far.FURTHEST_M) {
-            throw RepBatch.refused("far", "a distance above 0 and up to 1000 m", body.get("far"));
+            throw RepBatch.refused("far", Words.say("owner.ExposuresController.a-distance-above-0-and"), body.get("far"));
         }
         return new Far.Given(metres, in.given(many));
     }

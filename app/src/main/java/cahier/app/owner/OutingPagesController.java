@@ -3,6 +3,7 @@ package cahier.app.owner;
 import cahier.app.alone.Departures;
 import cahier.app.handling.Handling;
 import cahier.app.household.Facts;
+import cahier.app.language.Words;
 import cahier.app.method.Methods;
 import cahier.app.outing.Outings;
 import cahier.app.outing.WatchTap;
@@ -62,7 +63,7 @@ class OutingPagesController {
     String watch(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         Beside beside = beside(owner, Work.WATCHING, Topic.PEOPLE);
         if (beside.isNothing()) {
-            return rests(token, "Watch the world", beside, owner, model);
+            return rests(token, Words.say("owner.OutingPagesController.watch-the-world"), beside, owner, model);
         }
         model.addAttribute("rests", beside.rests());
         Facts facts = beside.of(practice.facts(owner));
@@ -117,7 +118,7 @@ class OutingPagesController {
     String out(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         Beside beside = beside(owner, Work.WALK, Topic.PEOPLE);
         if (beside.isNothing()) {
-            return rests(token, "Out and back", beside, owner, model);
+            return rests(token, Words.say("owner.OutingPagesController.out-and-back"), beside, owner, model);
         }
         model.addAttribute("token", token);
         model.addAttribute("rests", beside.rests());
@@ -133,7 +134,7 @@ class OutingPagesController {
         Beside beside = beside(owner, Work.WALK, Topic.PEOPLE);
         List<Today.Task> ways = practice.today(owner, Instant.now(clock)).tasks().stream().filter(t -> t.isPractised() && !t.places().isEmpty()).toList();
         if (ways.isEmpty() && beside.isNothing()) {
-            return rests(token, "Place by place", beside, owner, model);
+            return rests(token, Words.say("owner.OutingPagesController.place-by-place"), beside, owner, model);
         }
         model.addAttribute("token", token);
         model.addAttribute("rests", beside.rests());

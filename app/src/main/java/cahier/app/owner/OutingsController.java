@@ -2,6 +2,7 @@ package cahier.app.owner;
 
 import cahier.app.household.Facts;
 import cahier.app.household.Place;
+import cahier.app.language.Words;
 import cahier.app.log.Felt;
 import cahier.app.log.RepLog;
 import cahier.app.outing.Outing;
@@ -73,7 +74,7 @@ class OutingsController {
             return null;
         }
         if (!value.isNumber() || value.asDouble() < NEAREST_M || value.asDouble() > FURTHEST_M) {
-            throw RepBatch.refused("metres", "a number from " + NEAREST_M + " to " + FURTHEST_M, value);
+            throw RepBatch.refused("metres", Words.say("owner.OutingsController.a-number-from-to", NEAREST_M, FURTHEST_M), value);
         }
         return value.asDouble();
     }
@@ -84,7 +85,7 @@ class OutingsController {
         Instant now = Instant.now(clock);
         Place place = Pick.find(practice.facts(owner).places(), Place::id, body.get("place"));
         if (place == null) {
-            throw RepBatch.refused("place", "a place of this household", body.get("place"));
+            throw RepBatch.refused("place", Words.say("owner.OutingsController.a-place-of-this-household"), body.get("place"));
         }
         passing.keep(owner.practice(), new PlaceCount(RepBatch.uuid("id", body.get("id")), owner.householdId(), place.id(), Pick.past(RepBatch.instant("began", body.get("began")), now),
                 Pick.whole("minutes", body.get("minutes"), 1, PlaceCount.LONGEST_MIN), Pick.whole("dogs", body.get("dogs"), 0, PlaceCount.MOST), Pick.whole("people", body.get("people"), 0, PlaceCount.MOST),
@@ -132,7 +133,7 @@ class OutingsController {
         try {
             return new PlaceByPlace(names).places();
         } catch (IllegalArgumentException e) {
-            throw RepBatch.refused("places", "a list of 1 to " + PlaceByPlace.MOST_PLACES + " places that differ, of " + PlaceByPlace.LONGEST_NAME + " characters at most", places);
+            throw RepBatch.refused("places", Words.say("owner.OutingsController.a-list-of-1-to", PlaceByPlace.MOST_PLACES, PlaceByPlace.LONGEST_NAME), places);
         }
     }
 

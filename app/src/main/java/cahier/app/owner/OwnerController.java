@@ -7,6 +7,7 @@ import cahier.app.exposure.Exposures;
 import cahier.app.exposure.Far;
 import cahier.app.household.Facts;
 import cahier.app.incident.Incidents;
+import cahier.app.language.Words;
 import cahier.app.paper.PaperPdf;
 import cahier.app.paper.PdfFile;
 import cahier.app.progress.Progress;
@@ -102,7 +103,7 @@ class OwnerController {
     String met(@PathVariable String token, @RequestAttribute(OwnerFilter.OWNER) Owner owner, Model model) {
         Beside beside = marks.beside(owner, Work.EXPOSURE, Stream.of(Trigger.values()).map(Trigger::topic).collect(Collectors.toCollection(LinkedHashSet::new)), Instant.now(clock));
         if (beside.isNothing()) {
-            return rests(token, "What came?", beside, owner, model);
+            return rests(token, Words.say("owner.OwnerController.what-came"), beside, owner, model);
         }
         model.addAttribute("token", token);
         model.addAttribute("rests", beside.rests());

@@ -8,6 +8,7 @@ import cahier.app.household.Households;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
 import cahier.app.judge.SuggestionWords;
+import cahier.app.language.Words;
 import cahier.app.log.Detail;
 import cahier.app.log.Ending;
 import cahier.app.log.KeptRep;
@@ -148,7 +149,7 @@ class OwnerPractice {
         return switch (way.state()) {
             case WAITS, PARKED -> Stream.of(new Today.Later(way.track().title(), way.why()));
             case SHUT, RESTS -> saidOnSheet ? Stream.of(new Today.Later(way.track().title(), way.why())) : Stream.of();
-            case OPEN -> saidOnSheet ? Stream.of(new Today.Later(way.track().title(), "This rests until your trainer sends it again.")) : Stream.of();
+            case OPEN -> saidOnSheet ? Stream.of(new Today.Later(way.track().title(), Words.say("owner.OwnerPractice.this-rests-until-your-trainer"))) : Stream.of();
             case DONE, EMPTY -> Stream.of();
         };
     }
@@ -168,13 +169,13 @@ class OwnerPractice {
         List<Today.Task> others = today.tasks().stream().filter(t -> t.isPractised() && !t.isDone() && t.item().trackId() != track).toList();
         if (found.isEmpty()) {
             Track over = tracks.get(owner.practice(), track).track();
-            return new Resting(over.title(), over.dogName(), "Your trainer has taken this off the sheet.", Optional.empty(), others);
+            return new Resting(over.title(), over.dogName(), Words.say("owner.OwnerPractice.your-trainer-has-taken-this"), Optional.empty(), others);
         }
         RoadmapTrack way = found.get();
         Optional<Today.Task> task = today.tasks().stream().filter(t -> t.item().trackId() == track).findFirst();
         String why = task.map(t -> t.assignment().why()).filter(w -> !w.isEmpty()).orElseGet(way::why);
         Optional<Today.Task> instead = task.filter(Today.Task::isPractised);
-        return new Resting(way.track().title(), way.track().dogName(), why.isEmpty() ? (instead.isPresent() ? "Your trainer has changed the step." : "Your trainer has taken this off the sheet.") : why, instead, others);
+        return new Resting(way.track().title(), way.track().dogName(), why.isEmpty() ? (instead.isPresent() ? Words.say("owner.OwnerPractice.your-trainer-has-changed-the") : Words.say("owner.OwnerPractice.your-trainer-has-taken-this")) : why, instead, others);
     }
 
     /** The test that the trainer asked for at this step. */
@@ -241,7 +242,7 @@ class OwnerPractice {
         if (log.find(household, other).isEmpty()) {
             KeptRep rep = takenBack(household, id, at);
             if (tracks.step(owner.practice(), rep.stepId()).measure().isPresent()) {
-                throw new BadBatch("what was measured is taken back where it was tapped, and tapped anew");
+                throw new BadBatch(Words.say("owner.OwnerPractice.what-was-measured-is-taken"));
             }
             log.correct(household, rep, other, outcome, now);
         }
@@ -259,8 +260,7 @@ class OwnerPractice {
     private KeptRep takenBack(Household household, UUID id, Instant at) {
         KeptRep rep = log.find(household, id).orElseThrow(() -> new NotFound("rep " + id));
         if (!UndoWindow.isOpen(rep.outcome(), rep.at(), at)) {
-            throw new BadBatch("a rep that was too much can be taken back within "
-                    + UndoWindow.TOO_MUCH.toSeconds() + " s; after that ask your trainer");
+            throw new BadBatch(Words.say("owner.OwnerPractice.a-rep-that-was-too", UndoWindow.TOO_MUCH.toSeconds()));
         }
         return rep;
     }

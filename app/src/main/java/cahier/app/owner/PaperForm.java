@@ -1,5 +1,6 @@
 package cahier.app.owner;
 
+import cahier.app.language.Words;
 import cahier.app.web.Check;
 import cahier.core.rep.Outcome;
 import cahier.core.rep.Tally;
@@ -30,10 +31,10 @@ record PaperForm(@Nullable String sitting, @Nullable String date, @Nullable Stri
         List<Outcome> outcomes = letters.isEmpty() ? Tally.inAnyOrder(count(check, "clean", clean), count(check, "helped", helped), count(check, "missed", missed), count(check, "tooMuch", tooMuch))
                 : inOrder(check, letters);
         if (outcomes.isEmpty()) {
-            check.refuse("order", "must have a rep: type letters, or counts");
+            check.refuse("order", Words.say("owner.PaperForm.must-have-a-rep-type"));
         }
         if (outcomes.size() > MOST) {
-            check.refuse("order", "must be at most " + MOST + " reps, were " + outcomes.size());
+            check.refuse("order", Words.say("owner.PaperForm.must-be-at-most-reps", MOST, outcomes.size()));
         }
         return outcomes;
     }
@@ -44,7 +45,7 @@ record PaperForm(@Nullable String sitting, @Nullable String date, @Nullable Stri
             char letter = letters.charAt(i);
             Outcome outcome = LETTERS.get(letter);
             if (outcome == null) {
-                check.refuse("order", "must be letters c, h, m and t, was “" + letter + "”");
+                check.refuse("order", Words.say("owner.PaperForm.must-be-letters-c-h", letter));
                 return List.of(Outcome.CLEAN);
             }
             outcomes.add(outcome);
@@ -59,7 +60,7 @@ record PaperForm(@Nullable String sitting, @Nullable String date, @Nullable Stri
     LocalDate day(Check check, LocalDate today) {
         LocalDate day = check.date("date", date);
         if (day == null || day.isAfter(today)) {
-            check.refuse("date", "must be today or earlier, was “" + date + "”");
+            check.refuse("date", Words.say("owner.PaperForm.must-be-today-or-earlier", date));
             return today;
         }
         return day;
@@ -69,7 +70,7 @@ record PaperForm(@Nullable String sitting, @Nullable String date, @Nullable Stri
         try {
             return LocalTime.parse(time == null ? "" : time.strip());
         } catch (DateTimeParseException e) {
-            check.refuse("time", "must be a time such as 18:10, was “" + time + "”");
+            check.refuse("time", Words.say("owner.PaperForm.must-be-a-time-such", time));
             return LocalTime.NOON;
         }
     }

@@ -1,6 +1,7 @@
 package cahier.app.owner;
 
 import cahier.app.brake.TooMuch;
+import cahier.app.language.Words;
 import cahier.app.web.NotFound;
 import java.util.Map;
 import org.springframework.core.Ordered;
@@ -27,7 +28,7 @@ class PhoneRefusals {
     @ExceptionHandler(HttpMessageNotReadableException.class)
     @ResponseStatus(HttpStatus.BAD_REQUEST)
     Map<String, String> unreadable() {
-        return Map.of("error", "the message must be JSON such as {\"reps\":[]}");
+        return Map.of("error", Words.say("owner.PhoneRefusals.the-message-must-be-json"));
     }
 
     @ExceptionHandler(TooMuch.class)
@@ -38,6 +39,6 @@ class PhoneRefusals {
     @ExceptionHandler(NotFound.class)
     @ResponseStatus(HttpStatus.NOT_FOUND)
     Map<String, String> notFound(NotFound e) {
-        return Map.of("error", e.getMessage() + " is not here");
+        return Map.of("error", Words.say("owner.PhoneRefusals.is-not-here", e.getMessage()));
     }
 }

@@ -2,6 +2,7 @@ package cahier.app.owner;
 
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
+import cahier.app.language.Words;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Instant;
 import java.util.List;
@@ -22,14 +23,14 @@ final class Pick {
     static Dog dog(Facts facts, JsonNode body) {
         Dog dog = find(facts.everyDog().toList(), Dog::id, body.get("dog"));
         if (dog == null) {
-            throw RepBatch.refused("dog", "a dog of this household", body.get("dog"));
+            throw RepBatch.refused("dog", Words.say("owner.Pick.a-dog-of-this-household"), body.get("dog"));
         }
         return dog;
     }
 
     static int whole(String field, @Nullable JsonNode value, int least, int most) {
         if (value == null || !value.isInt() || value.asInt() < least || value.asInt() > most) {
-            throw RepBatch.refused(field, "a whole number from " + least + " to " + most, value);
+            throw RepBatch.refused(field, Words.say("owner.Pick.a-whole-number-from-to", least, most), value);
         }
         return value.asInt();
     }

@@ -2,6 +2,7 @@ package cahier.app.owner;
 
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.sheet.OwnerLinks.Owner;
 import cahier.app.web.NotFound;
 import cahier.app.wording.Wordings;
@@ -69,7 +70,7 @@ class PracticeTimes {
         Calendar calendar = new Calendar();
         calendar.add(new ProdId("-//Cahier//Practice//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
-        all.forEach(at -> calendar.add(event(owner, "Practise with " + Wordings.dogs(facts), today, last, at, now)));
+        all.forEach(at -> calendar.add(event(owner, Words.say("owner.PracticeTimes.practise-with", Wordings.dogs(facts)), today, last, at, now)));
         return calendar.toString();
     }
 

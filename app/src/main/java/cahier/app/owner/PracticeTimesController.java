@@ -1,5 +1,6 @@
 package cahier.app.owner;
 
+import cahier.app.language.Words;
 import cahier.app.sheet.OwnerLinks.Owner;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -48,7 +49,7 @@ class PracticeTimesController {
             try {
                 wanted.add(LocalTime.parse(one).withSecond(0).withNano(0));
             } catch (DateTimeException e) {
-                return page(token, typed, "A time must be like 18:30, was “" + one + "”. Nothing was changed.", false, model);
+                return page(token, typed, Words.say("owner.PracticeTimesController.a-time-must-be-like", one), false, model);
             }
         }
         times.put(owner, wanted);

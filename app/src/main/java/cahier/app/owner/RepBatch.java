@@ -4,6 +4,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.LeftPerson;
 import cahier.app.household.Person;
 import cahier.app.household.Place;
+import cahier.app.language.Words;
 import cahier.app.log.NewRep;
 import cahier.app.log.Side;
 import cahier.app.log.Tags;
@@ -66,10 +67,10 @@ final class RepBatch {
     List<NewRep> read(@Nullable JsonNode body) {
         JsonNode list = body == null ? null : body.get("reps");
         if (list == null || !list.isArray()) {
-            throw new BadBatch("reps must be a list of 1 to " + MOST + " reps");
+            throw new BadBatch(Words.say("owner.RepBatch.reps-must-be-a-list", MOST));
         }
         if (list.isEmpty() || list.size() > MOST) {
-            throw new BadBatch("reps must hold 1 to " + MOST + " items, was " + list.size());
+            throw new BadBatch(Words.say("owner.RepBatch.reps-must-hold-1-to", MOST, list.size()));
         }
         List<NewRep> reps = new ArrayList<>(list.size());
         for (int i = 0; i < list.size(); i++) {
@@ -83,13 +84,13 @@ final class RepBatch {
         return new NewRep(uuid(where + "id", item.get("id")), uuid(where + "sessionId", item.get("sessionId")), Objects.requireNonNull(trackOfStep.get(step)), step,
                 oneOf(where + "outcome", item.get("outcome"), Arrays.asList(Outcome.values())),
                 item.hasNonNull("role") ? oneOf(where + "role", item.get("role"), FROM_PHONES) : Role.WORK, instant(where + "at", item.get("at")),
-                oneOf(where + "person", item.get("person"), people, "someone of this household"),
-                oneOf(where + "place", item.get("place"), places, "a place of this household"), tags(where, item));
+                oneOf(where + "person", item.get("person"), people, Words.say("owner.RepBatch.someone-of-this-household")),
+                oneOf(where + "place", item.get("place"), places, Words.say("owner.RepBatch.a-place-of-this-household")), tags(where, item));
     }
 
     private Tags tags(String where, JsonNode item) {
         return new Tags(seconds(where + "value", item.get("value")), optional(where + "side", item.get("side"), Side.values()), label(where + "item", item.get("item")),
-                label(where + "helper", item.get("helper")), oneOf(where + "adult", item.get("adult"), adults, "an adult of this household"));
+                label(where + "helper", item.get("helper")), oneOf(where + "adult", item.get("adult"), adults, Words.say("owner.RepBatch.an-adult-of-this-household")));
     }
 
     private static @Nullable Double seconds(String field, @Nullable JsonNode value) {
@@ -97,7 +98,7 @@ final class RepBatch {
             return null;
         }
         if (!value.isNumber() || !(value.asDouble() >= 0 && value.asDouble() <= Tags.LONGEST)) {
-            throw refused(field, "seconds from 0 to " + Tags.LONGEST + ", or left out", value);
+            throw refused(field, Words.say("owner.RepBatch.seconds-from-0-to-or", Tags.LONGEST), value);
         }
         return value.asDouble();
     }
@@ -105,7 +106,7 @@ final class RepBatch {
     private static String label(String field, @Nullable JsonNode value) {
         String text = text(value);
         if (text.length() > LONGEST_LABEL) {
-            throw new BadBatch(field + " must be at most " + LONGEST_LABEL + " characters, was " + text.length());
+            throw new BadBatch(Words.say("owner.RepBatch.must-be-at-most-characters", field, LONGEST_LABEL, text.length()));
         }
         return text;
     }
@@ -120,7 +121,7 @@ final class RepBatch {
         } catch (IllegalArgumentException e) {
             // said below
         }
-        throw refused(field, "a UUID such as 7f0c5d0e-3b0a-4f6e-9d55-0d1a3c1b2e4f", value);
+        throw refused(field, Words.say("owner.RepBatch.a-uuid-such-as-7f0c5d0e"), value);
     }
 
     /** What was typed, if it is a UUID. */
@@ -141,13 +142,13 @@ final class RepBatch {
         } catch (NumberFormatException e) {
             // said below
         }
-        throw refused(field, "a step of this household's homework", value);
+        throw refused(field, Words.say("owner.RepBatch.a-step-of-this-households"), value);
     }
 
     /** One of these constants, by name. */
     static <E extends Enum<E>> E oneOf(String field, @Nullable JsonNode value, List<E> allowed) {
         return allowed.stream().filter(e -> e.name().equals(text(value))).findFirst()
-                .orElseThrow(() -> refused(field, "one of " + allowed.stream().map(Enum::name).collect(Collectors.joining(", ")), value));
+                .orElseThrow(() -> refused(field, Words.say("owner.RepBatch.one-of", allowed.stream().map(Enum::name).collect(Collectors.joining(", "))), value));
     }
 
     /** As {@link #oneOf}, or nothing when it is left out. */
@@ -156,7 +157,7 @@ final class RepBatch {
             return null;
         }
         return Arrays.stream(allowed).filter(e -> e.name().equals(text(value))).findFirst()
-                .orElseThrow(() -> refused(field, "one of " + Arrays.stream(allowed).map(Enum::name).collect(Collectors.joining(", ")) + ", or left out", value));
+                .orElseThrow(() -> refused(field, Words.say("owner.RepBatch.one-of-or-left-out", Arrays.stream(allowed).map(Enum::name).collect(Collectors.joining(", "))), value));
     }
 
     static Instant instant(String field, @Nullable JsonNode value) {
@@ -168,7 +169,7 @@ final class RepBatch {
         } catch (DateTimeException e) {
             // said below
         }
-        throw refused(field, "a time such as 2026-06-18T09:15:00Z", value);
+        throw refused(field, Words.say("owner.RepBatch.a-time-such-as-2026"), value);
     }
 
     private static @Nullable Long oneOf(String field, @Nullable JsonNode value, Map<String, Long> known, String rule) {
@@ -178,7 +179,7 @@ final class RepBatch {
         }
         Long id = known.get(text.toLowerCase(Locale.ROOT));
         if (id == null) {
-            throw refused(field, rule + ", or left out", value);
+            throw refused(field, Words.say("owner.RepBatch.or-left-out", rule), value);
         }
         return id;
     }
@@ -189,6 +190,6 @@ final class RepBatch {
 
     static BadBatch refused(String field, String rule, @Nullable JsonNode value) {
         String was = value == null ? "missing" : value.toString();
-        return new BadBatch(field + " must be " + rule + ", was " + (was.length() > SHOWN ? was.substring(0, SHOWN) + "…" : was));
+        return new BadBatch(Words.say("owner.RepBatch.must-be-was", field, rule, (was.length() > SHOWN ? was.substring(0, SHOWN) + "…" : was)));
     }
 }

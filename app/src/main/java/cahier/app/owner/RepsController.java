@@ -8,6 +8,7 @@ import cahier.app.household.Dog;
 import cahier.app.household.Place;
 import cahier.app.incident.Incident;
 import cahier.app.incident.Incidents;
+import cahier.app.language.Words;
 import cahier.app.log.Detail;
 import cahier.app.log.Ending;
 import cahier.app.log.HowEnded;
@@ -125,7 +126,7 @@ class RepsController {
         try {
             metres = distance.isEmpty() ? null : Measures.metres(distance);
         } catch (IllegalArgumentException e) {
-            throw new BadBatch("distance " + e.getMessage());
+            throw new BadBatch(Words.say("owner.RepsController.distance", e.getMessage()));
         }
         Long place = practice.facts(owner).places().stream().map(Place::id).filter(id -> id.toString().equals(RepBatch.text(body.get("place")))).findFirst().orElse(null);
         incidents.keep(owner.practice(), new Incident(RepBatch.uuid("id", body.get("id")), owner.householdId(), RepBatch.oneOf("kind", body.get("kind"), List.of(Incident.Kind.values())),
@@ -139,7 +140,7 @@ class RepsController {
         Instant now = Instant.now(clock);
         String words = text("words", body.get("words"), LONGEST_NOTE);
         if (words.isEmpty()) {
-            throw new BadBatch("words must not be empty");
+            throw new BadBatch(Words.say("owner.RepsController.words-must-not-be-empty"));
         }
         Instant at = RepBatch.instant("at", body.get("at"));
         asking.ask(owner, new Question(RepBatch.uuid("id", body.get("id")), owner.householdId(), words, at.isAfter(now) ? now : at, "", null, null), site.address(), now);
@@ -151,7 +152,7 @@ class RepsController {
     Map<String, Boolean> alarm(@RequestAttribute(OwnerFilter.OWNER) Owner owner, @RequestBody JsonNode body) {
         Instant now = Instant.now(clock);
         Dog dog = practice.facts(owner).dogs().stream().filter(d -> Long.toString(d.id()).equals(RepBatch.text(body.get("dog")))).findFirst()
-                .orElseThrow(() -> RepBatch.refused("dog", "a dog of this household", body.get("dog")));
+                .orElseThrow(() -> RepBatch.refused("dog", Words.say("owner.RepsController.a-dog-of-this-household"), body.get("dog")));
         Instant at = RepBatch.instant("at", body.get("at"));
         practice.raise(owner, Alarm.raised(RepBatch.uuid("id", body.get("id")), owner.householdId(), dog.id(), dog.name(),
                 RepBatch.oneOf("kind", body.get("kind"), List.of(Alarm.Kind.values())), text("what", body.get("what"), LONGEST_NOTE), at.isAfter(now) ? now : at), site.address(), now);
@@ -168,7 +169,7 @@ class RepsController {
     private static String text(String field, @Nullable JsonNode value, int most) {
         String text = RepBatch.text(value);
         if (text.length() > most) {
-            throw new BadBatch(field + " must be at most " + most + " characters, was " + text.length());
+            throw new BadBatch(Words.say("owner.RepsController.must-be-at-most-characters", field, most, text.length()));
         }
         return text;
     }
@@ -177,7 +178,7 @@ class RepsController {
         int on = count("leadOn", body.get("leadOn"));
         int home = count("leadHome", body.get("leadHome"));
         if (home > on) {
-            throw RepBatch.refused("leadHome", "a number from 0 to leadOn, which is " + on, body.get("leadHome"));
+            throw RepBatch.refused("leadHome", Words.say("owner.RepsController.a-number-from-0-to", on), body.get("leadHome"));
         }
         return new LeadClips(on, home);
     }
@@ -189,7 +190,7 @@ class RepsController {
         }
         int said = value.isInt() ? value.asInt() : 0;
         if (said < 2 || said > Detail.MOST_CUES) {
-            throw RepBatch.refused("cues", "a number from 2 to " + Detail.MOST_CUES, value);
+            throw RepBatch.refused("cues", Words.say("owner.RepsController.a-number-from-2-to", Detail.MOST_CUES), value);
         }
         return said;
     }
@@ -197,7 +198,7 @@ class RepsController {
     private static int count(String field, @Nullable JsonNode value) {
         int count = value == null || value.isNull() ? 0 : value.asInt(-1);
         if (count < 0 || count > MOST_PAUSES) {
-            throw RepBatch.refused(field, "a number from 0 to " + MOST_PAUSES, value);
+            throw RepBatch.refused(field, Words.say("owner.RepsController.a-number-from-0-to-2", MOST_PAUSES), value);
         }
         return count;
     }

@@ -2,6 +2,7 @@ package cahier.app.owner;
 
 import cahier.app.alarm.Alarm;
 import cahier.app.household.Facts;
+import cahier.app.language.Words;
 import cahier.app.log.Help;
 import cahier.app.log.KeptRep;
 import cahier.app.roadmap.ParkedItem;
@@ -185,7 +186,7 @@ record Today(Facts facts, LocalDate day, Optional<Homework> sheet, List<Task> ta
     /** "Also today: Recall, Settle on a mat."; empty when this is the only one left. */
     public String others(Task task) {
         List<String> others = tasks.stream().filter(t -> t.isPractised() && !t.isDone() && t.stepId() != task.stepId()).map(t -> t.item().trackTitle()).toList();
-        return others.isEmpty() ? "" : "Also today: " + String.join(", ", others) + ".";
+        return others.isEmpty() ? "" : Words.say("owner.Today.also-today", String.join(", ", others));
     }
 
     /** What comes before any exercise: as the sheet says it, and what is put away as it is now. */

@@ -1,6 +1,7 @@
 package cahier.app.paper;
 
 import cahier.app.language.Language;
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.web.CleanText;
 import com.openhtmltopdf.extend.FSSupplier;
@@ -53,8 +54,8 @@ public class PaperPdf {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useSVGDrawer(new BatikSVGDrawer());
-        builder.useFont(font("atkinson-hyperlegible-400"), "Atkinson Hyperlegible", REGULAR, FontStyle.NORMAL, true);
-        builder.useFont(font("atkinson-hyperlegible-700"), "Atkinson Hyperlegible", BOLD, FontStyle.NORMAL, true);
+        builder.useFont(font("atkinson-hyperlegible-400"), Words.say("paper.PaperPdf.atkinson-hyperlegible"), REGULAR, FontStyle.NORMAL, true);
+        builder.useFont(font("atkinson-hyperlegible-700"), Words.say("paper.PaperPdf.atkinson-hyperlegible"), BOLD, FontStyle.NORMAL, true);
         builder.useFont(font("literata-600"), "Literata", SEMIBOLD, FontStyle.NORMAL, true);
         builder.withHtmlContent(html, null);
         builder.withProducer("Cahier");

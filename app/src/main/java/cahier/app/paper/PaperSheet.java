@@ -6,6 +6,7 @@ import cahier.app.draw.QrCode;
 import cahier.app.draw.Stroke;
 import cahier.app.food.FoodLine;
 import cahier.app.household.Facts;
+import cahier.app.language.Words;
 import cahier.app.sheet.Assignment;
 import cahier.app.sheet.Homework;
 import cahier.app.sheet.SheetItem;
@@ -83,13 +84,13 @@ public record PaperSheet(Homework sheet, Facts facts, LocalDate from, String nex
     public String ring() {
         List<String> parts = new ArrayList<>(trainers.stream().filter(t -> !t.phone().isEmpty()).map(t -> t.name() + " " + t.phoneShown()).toList());
         if (facts.household().hasEmergency()) {
-            parts.add(("In an emergency: " + facts.household().emergency() + " " + facts.household().emergencyPhoneShown()).strip());
+            parts.add((Words.say("paper.PaperSheet.in-an-emergency", facts.household().emergency(), facts.household().emergencyPhoneShown())).strip());
         }
         return String.join(". ", parts);
     }
 
     public String week() {
-        return Dates.shortDate(from) + " to " + Dates.shortDate(from.plusDays(DAYS - 1));
+        return Words.say("paper.PaperSheet.to", Dates.shortDate(from), Dates.shortDate(from.plusDays(DAYS - 1)));
     }
 
     /** Its days; of the upkeep, one for the day it is done. */
@@ -128,6 +129,6 @@ public record PaperSheet(Homework sheet, Facts facts, LocalDate from, String nex
 
     /** Events of a chain with a word between them that every font has. */
     public String events(SheetItem item) {
-        return String.join(", then ", plan(item).teaching().events());
+        return String.join(Words.say("paper.PaperSheet.then"), plan(item).teaching().events());
     }
 }

@@ -4,6 +4,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.Hours;
 import cahier.app.household.Households;
 import cahier.app.household.Place;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.NotFound;
 import java.time.Clock;
@@ -50,7 +51,7 @@ class PassingController {
         }
         try {
             households.put(me.practice(), id, known.busyToo(Hours.parse("daily " + hour + ":00-" + (hour + 1) + ":00")));
-            flash.addFlashAttribute("said", "The week keeps out of " + place + " from " + hour + " to " + (hour + 1) + ".");
+            flash.addFlashAttribute("said", Words.say("passing.PassingController.the-week-keeps-out-of", place, hour, (hour + 1)));
         } catch (IllegalArgumentException e) {
             flash.addFlashAttribute("refusal", "The busy hours of " + place + " " + e.getMessage() + ". Nothing was changed.");
         }

@@ -1,5 +1,6 @@
 package cahier.app.passing;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import cahier.core.exposure.PassersBy;
 import cahier.core.exposure.PassersBy.Hour;
@@ -15,18 +16,18 @@ public final class PassingWords {
 
     /** "8 to 9" */
     public static String hour(Hour h) {
-        return h.hour() + " to " + (h.hour() + 1);
+        return Words.say("passing.PassingWords.to", h.hour(), (h.hour() + 1));
     }
 
     /** "Too busy: one every 1.4 min", "Not counted long enough". */
     public static String traffic(Hour h) {
         if (h.traffic().isEmpty()) {
-            return h.minutes() < 1 ? "Not counted yet" : "Counted for " + Measures.plain(h.minutes(), 0) + "\u00a0min only";
+            return h.minutes() < 1 ? Words.say("passing.PassingWords.not-counted-yet") : Words.say("passing.PassingWords.counted-for-min-only", Measures.plain(h.minutes(), 0));
         }
-        String every = h.passed() == 0 ? ": nobody in " + Measures.plain(h.minutes(), 0) + "\u00a0min" : ": one every " + Measures.plain(h.minutes() / h.passed(), 1) + "\u00a0min";
+        String every = h.passed() == 0 ? Words.say("passing.PassingWords.nobody-in-min", Measures.plain(h.minutes(), 0)) : Words.say("passing.PassingWords.one-every-min", Measures.plain(h.minutes() / h.passed(), 1));
         return switch (h.traffic().get()) {
-            case TOO_BUSY -> "Too busy" + every;
-            case TOO_EMPTY -> "Too empty" + every;
+            case TOO_BUSY -> Words.say("passing.PassingWords.too-busy", every);
+            case TOO_EMPTY -> Words.say("passing.PassingWords.too-empty", every);
             case SUITS -> "Suits" + every;
         };
     }
@@ -36,12 +37,12 @@ public final class PassingWords {
         List<String> said = new ArrayList<>();
         passers.best().ifPresent(h -> said.add("Sit at " + h.place() + ", " + hour(h) + ". One every " + Measures.plain(h.minutes() / h.passed(), 1) + "\u00a0min passes there."));
         if (passers.best().isEmpty() && !passers.with(Traffic.TOO_EMPTY).isEmpty() && passers.with(Traffic.TOO_BUSY).isEmpty()) {
-            said.add("Too few pass where somebody counted. Try another hour.");
+            said.add(Words.say("passing.PassingWords.too-few-pass-where-somebody"));
         }
         if (passers.best().isEmpty() && !passers.with(Traffic.TOO_BUSY).isEmpty()) {
-            said.add("Too many pass where somebody counted. Try another hour, or further off.");
+            said.add(Words.say("passing.PassingWords.too-many-pass-where-somebody"));
         }
-        passers.toCount().ifPresent(h -> said.add("Count ten minutes at " + h.place() + ", " + hour(h) + ". " + h.passed() + (h.passed() == 1 ? " was" : " were") + " met there, and nobody counted."));
+        passers.toCount().ifPresent(h -> said.add(Words.say("passing.PassingWords.count-ten-minutes-at-met", h.place(), hour(h), h.passed(), (h.passed() == 1 ? Words.say("passing.PassingWords.was") : Words.say("passing.PassingWords.were")))));
         return said;
     }
 }

@@ -4,6 +4,7 @@ import cahier.app.account.Credentials;
 import cahier.app.brake.Brake;
 import cahier.app.brake.Brakes;
 import cahier.app.brake.TooMuch;
+import cahier.app.language.Words;
 import cahier.app.web.Check;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
@@ -54,7 +55,7 @@ class LostPasswordController {
         String email = check.email("email", check.text("email", form.email(), 254));
         Optional<Duration> wait = result.hasErrors() ? Optional.empty()
                 : brakes.take(Brake.LOST_PASSWORD_FROM, request.getRemoteAddr()).or(() -> brakes.take(Brake.LOST_PASSWORD, email.toLowerCase(Locale.ROOT)));
-        wait.ifPresent(w -> check.refuse("email", "was asked for too often; try again in " + TooMuch.words(w)));
+        wait.ifPresent(w -> check.refuse("email", Words.say("password.LostPasswordController.was-asked-for-too-often", TooMuch.words(w))));
         if (!result.hasErrors()) {
             lost.send(email, Instant.now(clock));
             model.addAttribute("sent", true);

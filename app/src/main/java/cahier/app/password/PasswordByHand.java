@@ -1,6 +1,7 @@
 package cahier.app.password;
 
 import cahier.app.account.Credentials;
+import cahier.app.language.Words;
 import java.time.Clock;
 import java.time.Instant;
 import org.springframework.beans.factory.annotation.Value;
@@ -32,10 +33,10 @@ class PasswordByHand implements ApplicationRunner {
     @SuppressWarnings("SystemOut")
     public void run(ApplicationArguments arguments) {
         int code = credentials.made(email, Instant.now(clock)).map(password -> {
-            System.out.println("New password of " + email + ": " + password + " (change it under Settings; every sign-in has ended)");
+            System.out.println(Words.say("password.PasswordByHand.new-password-of-change-it", email, password));
             return 0;
         }).orElseGet(() -> {
-            System.out.println("No trainer has the address " + email);
+            System.out.println(Words.say("password.PasswordByHand.no-trainer-has-the-address", email));
             return 1;
         });
         new Thread(() -> System.exit(SpringApplication.exit(application, () -> code))).start();

@@ -1,6 +1,7 @@
 package cahier.app.progress;
 
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.scope.TrainerUser;
@@ -56,14 +57,14 @@ class PaybackController {
         Check check = new Check(result);
         int uses = check.whole("uses", form.uses(), 1, Payback.MOST_USES);
         Optional<Double> before = check.optionalWhole("before", form.before(), 1, LONGEST_S).stream().mapToObj(s -> (double) s).findFirst();
-        model.addAttribute("refusals", result.getFieldErrors().stream().map(e -> (e.getField().equals("uses") ? "Uses a day " : "Seconds before ") + e.getDefaultMessage() + ".").toList());
+        model.addAttribute("refusals", result.getFieldErrors().stream().map(e -> (e.getField().equals("uses") ? Words.say("progress.PaybackController.uses-a-day") : Words.say("progress.PaybackController.seconds-before")) + e.getDefaultMessage() + ".").toList());
         if (!result.hasErrors()) {
             List<KeptRep> reps = log.ofTrack(me.practice(), id, Instant.EPOCH);
             List<Payback.Passage> passages = reps.stream().filter(r -> r.outcome() == Outcome.CLEAN && r.value() != null && r.value() > 0)
                     .map(r -> new Payback.Passage(r.happenedAt().atZone(zone).toLocalDate(), r.value())).toList();
             Optional<Payback> payback = Payback.of(passages, before, uses, minutes(reps), today);
             model.addAttribute("payback", payback);
-            model.addAttribute("says", payback.map(p -> says(p, today)).orElse("No timed clean passage yet. The phone takes the time where somebody presses Start."));
+            model.addAttribute("says", payback.map(p -> says(p, today)).orElse(Words.say("progress.PaybackController.no-timed-clean-passage-yet")));
         }
         return "progress/payback";
     }
@@ -73,7 +74,7 @@ class PaybackController {
     }
 
     private static String says(Payback payback, LocalDate today) {
-        return payback.paidOn().map(day -> day.isAfter(today) ? "At this pace it has paid for itself on " + Dates.longDate(day) + "." : "It has paid for itself since " + Dates.longDate(day) + ".")
-                .orElse("Not in sight: a passage takes as long as before.");
+        return payback.paidOn().map(day -> day.isAfter(today) ? Words.say("progress.PaybackController.at-this-pace-it-has", Dates.longDate(day)) : Words.say("progress.PaybackController.it-has-paid-for-itself", Dates.longDate(day)))
+                .orElse(Words.say("progress.PaybackController.not-in-sight-a-passage"));
     }
 }

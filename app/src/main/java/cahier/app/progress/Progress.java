@@ -74,8 +74,8 @@ public class Progress {
 
         /** "In the last two weeks: Dele 24 reps, Marit 12." */
         public String who() {
-            return !practised ? "No reps yet. How far it is shows once you practise." : byPerson.isEmpty() ? "No reps in the last two weeks."
-                    : "In the last two weeks: " + byPerson.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining(", ")) + " reps.";
+            return !practised ? Words.say("progress.Progress.no-reps-yet-how-far") : byPerson.isEmpty() ? Words.say("progress.Progress.no-reps-in-the-last")
+                    : Words.say("progress.Progress.in-the-last-two-weeks", byPerson.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining(", ")));
         }
     }
 
@@ -95,6 +95,6 @@ public class Progress {
 
     private static String name(Facts facts, KeptRep rep) {
         String name = facts.personName(rep.personId());
-        return name.isEmpty() ? "Someone" : name;
+        return name.isEmpty() ? Words.say("progress.Progress.someone") : name;
     }
 }

@@ -5,6 +5,7 @@ import cahier.app.draw.MeasureStair;
 import cahier.app.draw.StairDrawing;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
+import cahier.app.language.Words;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
 import cahier.app.track.MeasureWords;
@@ -70,16 +71,15 @@ public class Stairs {
         String goal = MeasureWords.value(measure, measure.goal());
         List<LocalDate> lessons = facts.lessons().stream().map(l -> l.startsAt().atZone(facts.household().zone()).toLocalDate()).toList();
         return MeasureStair.of(days, new MeasureStair.Scale(value == null ? Double.NaN : value, says, measure.goal(), goal), start, today, lessons,
-                roadmap.track().title() + ": " + days.size() + " days of practice, " + (says.isEmpty() ? "not known yet" : says + " now") + ", goal " + goal + ".");
+                Words.say("progress.Stairs.days-of-practice-goal", roadmap.track().title(), days.size(), (says.isEmpty() ? Words.say("progress.Stairs.not-known-yet") : Words.say("progress.Stairs.now", says)), goal));
     }
 
     private static String alt(TrackSteps roadmap, List<StairDrawing.Day> days, LocalDate first) {
         if (days.isEmpty()) {
-            return roadmap.track().title() + ": no reps yet.";
+            return Words.say("progress.Stairs.no-reps-yet", roadmap.track().title());
         }
         long tooMuch = days.stream().filter(StairDrawing.Day::tooMuch).count();
-        String where = roadmap.track().isDone() ? "goal reached" : "step " + roadmap.number() + " of " + roadmap.steps().size() + " now";
-        return roadmap.track().title() + ": begun " + Dates.shortDate(first) + ", " + days.size() + " days of practice, " + where + "."
-                + (tooMuch == 0 ? "" : " Too much on " + tooMuch + (tooMuch == 1 ? " day." : " days."));
+        String where = roadmap.track().isDone() ? Words.say("progress.Stairs.goal-reached") : Words.say("progress.Stairs.step-of-now", roadmap.number(), roadmap.steps().size());
+        return Words.say("progress.Stairs.begun-days-of-practice", roadmap.track().title(), Dates.shortDate(first), days.size(), where, (tooMuch == 0 ? "" : Words.say("progress.Stairs.too-much-on", tooMuch, (tooMuch == 1 ? Words.say("progress.Stairs.day") : Words.say("progress.Stairs.days")))));
     }
 }

@@ -8,6 +8,7 @@ import cahier.app.forecast.Outlook;
 import cahier.app.household.Facts;
 import cahier.app.household.Place;
 import cahier.app.incident.Incident;
+import cahier.app.language.Words;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepWords;
 import cahier.app.track.Step;
@@ -44,10 +45,10 @@ public record WideStairs(Drawing drawing, List<WideStair.Day> days) {
         LocalDate start = days.isEmpty() ? today : days.get(0).date();
         int current = map.track().isDone() ? map.steps().size() + 1 : Math.max(1, map.number());
         List<WideStair.Mark> lessons = facts.lessons().stream().map(l -> new WideStair.Mark(l.startsAt().atZone(zone).toLocalDate(), "Lesson")).toList();
-        List<WideStair.Mark> marks = Stream.concat(incidents.stream().map(i -> mark(i.happenedAt(), zone, "for real: " + i.said())),
-                alarms.stream().map(a -> mark(a.happenedAt(), zone, "stop and call: " + a.words() + (a.isOpen() ? " Not answered yet." : " " + a.agreed())))).toList();
+        List<WideStair.Mark> marks = Stream.concat(incidents.stream().map(i -> mark(i.happenedAt(), zone, Words.say("progress.WideStairs.for-real", i.said()))),
+                alarms.stream().map(a -> mark(a.happenedAt(), zone, Words.say("progress.WideStairs.stop-and-call", a.words(), (a.isOpen() ? Words.say("progress.WideStairs.not-answered-yet") : " " + a.agreed()))))).toList();
         Drawing drawing = WideStair.of(new WideStair.Course(days, map.steps().stream().map(Step::title).toList(), current, start, today, lessons, marks, outlook.flatMap(Outlook::fan)),
-                map.track().title() + ", " + days.size() + (days.size() == 1 ? " day" : " days") + " of practice. The same stands in the table.");
+                Words.say("progress.WideStairs.of-practice-the-same-stands", map.track().title(), days.size(), (days.size() == 1 ? Words.say("progress.WideStairs.day") : Words.say("progress.WideStairs.days"))));
         List<WideStair.Day> newest = new ArrayList<>(days);
         Collections.reverse(newest);
         return new WideStairs(drawing, newest);
@@ -72,8 +73,7 @@ public record WideStairs(Drawing drawing, List<WideStair.Day> days) {
         reps.forEach(r -> counts.merge(r.outcome(), 1, Integer::sum));
         String place = most(reps.stream().map(r -> facts.places().stream().filter(p -> r.placeId() != null && p.id() == r.placeId()).map(Place::name).findFirst().orElse("")).toList());
         String people = reps.stream().map(r -> RepWords.person(r, facts)).filter(p -> !p.isEmpty()).distinct().collect(Collectors.joining(" and "));
-        String says = Dates.day(date) + ", step " + step + ": " + RepStrip.counts(reps.stream().map(KeptRep::outcome).toList())
-                + (people.isEmpty() ? "" : ". " + people) + (place.isEmpty() ? "" : ", " + place) + ".";
+        String says = Words.say("progress.WideStairs.step", Dates.day(date), step, RepStrip.counts(reps.stream().map(KeptRep::outcome).toList()), (people.isEmpty() ? "" : ". " + people), (place.isEmpty() ? "" : ", " + place));
         return new WideStair.Day(date, step, counts, place, says);
     }
 

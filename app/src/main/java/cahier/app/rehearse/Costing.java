@@ -1,6 +1,7 @@
 package cahier.app.rehearse;
 
 import cahier.app.cost.Cost;
+import cahier.app.language.Words;
 import cahier.app.shelf.Template;
 import cahier.app.track.KeyedPlan;
 import cahier.app.track.StepPlan;
@@ -56,7 +57,7 @@ final class Costing {
     }
 
     private static List<StepPlan> steps(Template template) {
-        return template.in(USUAL, "the dog").steps().stream().map(KeyedPlan::plan).filter(p -> p.teaching().measure() == null).toList();
+        return template.in(USUAL, Words.say("rehearse.Costing.the-dog")).steps().stream().map(KeyedPlan::plan).filter(p -> p.teaching().measure() == null).toList();
     }
 
     private static Rehearsal walk(Plan plan, int sessions) {

@@ -1,6 +1,7 @@
 package cahier.app.rehearse;
 
 import cahier.app.draw.Drawing;
+import cahier.app.language.Words;
 import cahier.core.rehearse.Answering;
 import cahier.core.rehearse.Rehearsal;
 import java.util.LinkedHashMap;
@@ -22,24 +23,24 @@ record RehearsalView(String name, Rehearsal walked, Drawing drawing, String goal
 
     /** As it is, and changed where it shall be otherwise; both are drawn over the same weeks. */
     static List<RehearsalView> all(Known known, Change change) {
-        Map<String, Rehearsal> walked = new LinkedHashMap<>(Map.of("As it is", Rehearsals.walk(known, Change.NONE)));
+        Map<String, Rehearsal> walked = new LinkedHashMap<>(Map.of(Words.say("rehearse.RehearsalView.as-it-is"), Rehearsals.walk(known, Change.NONE)));
         if (!change.isNone()) {
             walked.put("Changed", Rehearsals.walk(known, change));
         }
         int days = walked.values().stream().mapToInt(Rehearsals::days).max().orElseThrow();
         return walked.entrySet().stream().map(w -> {
             String goal = goal(w.getValue());
-            return new RehearsalView(w.getKey(), w.getValue(), Rehearsals.drawing(known, w.getValue(), days, w.getKey() + ": " + w.getValue().walks().size() + " made-up dogs. " + goal), goal);
+            return new RehearsalView(w.getKey(), w.getValue(), Rehearsals.drawing(known, w.getValue(), days, Words.say("rehearse.RehearsalView.made-up-dogs", w.getKey(), w.getValue().walks().size(), goal)), goal);
         }).toList();
     }
 
     /** When the made-up trainer answers. */
     static String words(Answering answering) {
         return switch (answering) {
-            case AT_ONCE -> "as each session closes";
-            case OWNER_MOVES_ON -> "the owner may move on, a lesson a week";
-            case WEEKLY -> "in a lesson a week";
-            case FORTNIGHTLY -> "in a lesson every two weeks";
+            case AT_ONCE -> Words.say("rehearse.RehearsalView.as-each-session-closes");
+            case OWNER_MOVES_ON -> Words.say("rehearse.RehearsalView.the-owner-may-move-on");
+            case WEEKLY -> Words.say("rehearse.RehearsalView.in-a-lesson-a-week");
+            case FORTNIGHTLY -> Words.say("rehearse.RehearsalView.in-a-lesson-every-two");
         };
     }
 
@@ -47,9 +48,9 @@ record RehearsalView(String name, Rehearsal walked, Drawing drawing, String goal
         OptionalDouble half = walked.weeks(0.5);
         OptionalDouble most = walked.weeks(0.9);
         if (half.isEmpty()) {
-            return "Fewer than half of the dogs reach the goal within 26 weeks: " + walked.done() + " of " + walked.walks().size() + ".";
+            return Words.say("rehearse.RehearsalView.fewer-than-half-of-the", walked.done(), walked.walks().size());
         }
-        return "Half of the dogs reach the goal within " + weeks(half.getAsDouble()) + ", " + (most.isPresent() ? "nine in ten within " + weeks(most.getAsDouble()) : "nine in ten not within 26 weeks") + ".";
+        return Words.say("rehearse.RehearsalView.half-of-the-dogs-reach", weeks(half.getAsDouble()), (most.isPresent() ? Words.say("rehearse.RehearsalView.nine-in-ten-within", weeks(most.getAsDouble())) : Words.say("rehearse.RehearsalView.nine-in-ten-not-within")));
     }
 
     private static String weeks(double weeks) {
@@ -72,7 +73,7 @@ record RehearsalView(String name, Rehearsal walked, Drawing drawing, String goal
 
     /** "1.2 of 100". */
     public String tooEarly() {
-        return number(PER_100 * walked.tooEarly()) + " of 100";
+        return Words.say("rehearse.RehearsalView.of-100", number(PER_100 * walked.tooEarly()));
     }
 
     public String tooMuch() {
@@ -97,7 +98,7 @@ record RehearsalView(String name, Rehearsal walked, Drawing drawing, String goal
         List<Integer> stuck = walked.stuck();
         int fifth = walked.walks().size() / 5;
         List<String> worst = IntStream.range(0, stuck.size()).boxed().filter(i -> stuck.get(i) >= fifth).sorted((a, b) -> stuck.get(b) - stuck.get(a)).limit(3)
-                .map(i -> "step " + (i + 1) + " (" + stuck.get(i) + " dogs)").toList();
-        return worst.isEmpty() ? "On no step do a fifth of them get stuck." : "They get stuck on " + String.join(", ", worst) + ".";
+                .map(i -> Words.say("rehearse.RehearsalView.step-dogs", (i + 1), stuck.get(i))).toList();
+        return worst.isEmpty() ? Words.say("rehearse.RehearsalView.on-no-step-do-a") : Words.say("rehearse.RehearsalView.they-get-stuck-on", String.join(", ", worst));
     }
 }

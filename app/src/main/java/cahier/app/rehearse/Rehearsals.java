@@ -4,6 +4,7 @@ import cahier.app.draw.Bundle;
 import cahier.app.draw.Drawing;
 import cahier.app.household.Facts;
 import cahier.app.household.Lesson;
+import cahier.app.language.Words;
 import cahier.app.log.KeptRep;
 import cahier.app.log.RepLog;
 import cahier.app.scope.PracticeId;
@@ -89,7 +90,7 @@ public class Rehearsals {
 
     /** A template as this practice would teach it, with a usual dog of one person. */
     Optional<Known> ofTemplate(Template template, Method method) {
-        List<StepPlan> all = template.in(method, "the dog").steps().stream().map(KeyedPlan::plan).toList();
+        List<StepPlan> all = template.in(method, Words.say("rehearse.Rehearsals.the-dog")).steps().stream().map(KeyedPlan::plan).toList();
         List<StepPlan> walked = all.stream().filter(p -> p.teaching().measure() == null).toList();
         if (walked.isEmpty()) {
             return Optional.empty();

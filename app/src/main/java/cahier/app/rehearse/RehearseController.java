@@ -3,6 +3,7 @@ package cahier.app.rehearse;
 import cahier.app.cost.Costs;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.method.Methods;
 import cahier.app.scope.TrainerUser;
 import cahier.app.shelf.Template;
@@ -55,17 +56,17 @@ class RehearseController {
         Facts facts = households.facts(me.practice(), map.track().householdId());
         model.addAttribute("what", map.track().title());
         model.addAttribute("address", "/tracks/" + id);
-        model.addAttribute("back", "Back to the track");
+        model.addAttribute("back", Words.say("rehearse.RehearseController.back-to-the-track"));
         model.addAttribute("tab", "households");
         return walked(rehearsals.ofTrack(me.practice(), map, facts, Instant.now(clock)), map.track().dogName(), change, model);
     }
 
     @GetMapping("/shelf/{name}/rehearse")
     String template(@AuthenticationPrincipal TrainerUser me, @PathVariable String name, @ModelAttribute("form") Change change, Model model) {
-        Template template = templates.listed(me, name, methods.ofPractice(me.practice()), "the dog").template();
+        Template template = templates.listed(me, name, methods.ofPractice(me.practice()), Words.say("rehearse.RehearseController.the-dog")).template();
         model.addAttribute("what", template.title());
         model.addAttribute("address", "/shelf/" + name);
-        model.addAttribute("back", "Back to the template");
+        model.addAttribute("back", Words.say("rehearse.RehearseController.back-to-the-template"));
         model.addAttribute("tab", "shelf");
         return walked(rehearsals.ofTemplate(template, methods.ofPractice(me.practice())), "", change, model);
     }
@@ -73,7 +74,7 @@ class RehearseController {
     /** What an own template costs, for its card. */
     @GetMapping("/shelf/{name}/cost")
     String cost(@AuthenticationPrincipal TrainerUser me, @PathVariable String name, Model model) {
-        Templates.Listed listed = templates.listed(me, name, methods.ofPractice(me.practice()), "the dog");
+        Templates.Listed listed = templates.listed(me, name, methods.ofPractice(me.practice()), Words.say("rehearse.RehearseController.the-dog"));
         model.addAttribute("cost", listed.own().map(own -> costs.of(own.id() + " " + own.version(), () -> Costing.of(own.template()))).orElse(listed.cost()));
         return "shelf/cost";
     }

@@ -6,6 +6,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.HomeKind;
 import cahier.app.household.Place;
 import cahier.app.judge.Decided;
+import cahier.app.language.Words;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.Track;
@@ -98,10 +99,10 @@ public final class Allowed {
         List<String> waits = new ArrayList<>();
         List<Zone> notEasy = Zone.headNotEasy(heads.getOrDefault(map.track().dogId(), Map.of()));
         if (plan.teaching().has(Trait.TOUCHES_HEAD) && !notEasy.isEmpty()) {
-            waits.add("a head that is easy to touch: " + notEasy.stream().map(Zone::words).collect(Collectors.joining(", ")));
+            waits.add(Words.say("rest.Allowed.a-head-that-is-easy", notEasy.stream().map(Zone::words).collect(Collectors.joining(", "))));
         }
         if (plan.teaching().has(Trait.OFF_LEAD) && !isEnclosed(plan.place())) {
-            waits.add("an enclosed place, which " + plan.place() + " is not");
+            waits.add(Words.say("rest.Allowed.an-enclosed-place-which-is", plan.place()));
         }
         return waits;
     }

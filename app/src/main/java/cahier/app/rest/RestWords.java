@@ -49,12 +49,12 @@ public final class RestWords {
     /** For the trainer, of what was tapped all the same. */
     public static String mark(Why why) {
         return switch (why) {
-            case ALARM -> "with an alarm open";
-            case RED_FLAG -> "under a red flag";
-            case RESTED -> "while it rested";
-            case UNDECIDED, TOO_MUCH -> "while it waited for your answer";
-            case GROWN_UPS_ONLY -> "by a child, and it is for grown-ups";
-            case ADULT_MISSING -> "by a child, with no adult named";
+            case ALARM -> Words.say("rest.RestWords.with-an-alarm-open");
+            case RED_FLAG -> Words.say("rest.RestWords.under-a-red-flag");
+            case RESTED -> Words.say("rest.RestWords.while-it-rested");
+            case UNDECIDED, TOO_MUCH -> Words.say("rest.RestWords.while-it-waited-for-your");
+            case GROWN_UPS_ONLY -> Words.say("rest.RestWords.by-a-child-and-it");
+            case ADULT_MISSING -> Words.say("rest.RestWords.by-a-child-with-no");
             case PARKED, WAITS, PUT_LOWER, STOPPED_TODAY, HEAT -> why.name().toLowerCase(Locale.ROOT).replace('_', ' ');
         };
     }

@@ -1,5 +1,6 @@
 package cahier.app.rest;
 
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.web.Dates;
 import cahier.core.decide.Cause;
@@ -44,13 +45,13 @@ public class Taps {
 
     private static Said said(TapMapper.Row row) {
         String what = row.track() != null ? row.track() : switch (row.kind()) {
-            case "EXPOSURE" -> "What came";
-            case "WATCHING" -> "Long watching";
-            case "WALK" -> "Out and back";
-            case "DEPARTURE" -> "Departures";
-            default -> "Touch";
+            case "EXPOSURE" -> Words.say("rest.Taps.what-came");
+            case "WATCHING" -> Words.say("rest.Taps.long-watching");
+            case "WALK" -> Words.say("rest.Taps.out-and-back");
+            case "DEPARTURE" -> Words.say("rest.Taps.departures");
+            default -> Words.say("rest.Taps.touch");
         };
-        return new Said(what + " with " + row.dog() + ": " + row.taps() + (row.taps() == 1 ? " tap" : " taps") + (row.person() == null ? "" : " by " + row.person()) + ", " + RestWords.mark(row.why()) + ".", row.last());
+        return new Said(Words.say("rest.Taps.with", what, row.dog(), row.taps(), (row.taps() == 1 ? Words.say("rest.Taps.tap") : Words.say("rest.Taps.taps")), (row.person() == null ? "" : Words.say("rest.Taps.by", row.person())), RestWords.mark(row.why())), row.last());
     }
 
     /** One line, and when the last of it was tapped. */
@@ -58,7 +59,7 @@ public class Taps {
 
         /** The same in the words of a page. */
         public String on(ZoneId zone) {
-            return words + " Last " + Dates.day(last.atZone(zone).toLocalDate()) + ".";
+            return Words.say("rest.Taps.last", words, Dates.day(last.atZone(zone).toLocalDate()));
         }
     }
 }

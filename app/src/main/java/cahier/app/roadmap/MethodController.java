@@ -1,6 +1,7 @@
 package cahier.app.roadmap;
 
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.method.MethodForm;
 import cahier.app.method.Methods;
 import cahier.app.scope.TrainerUser;
@@ -53,7 +54,7 @@ class MethodController {
             methods.keepAsUsual(me.practice(), method);
         }
         methods.keep(me.practice(), household, method);
-        flash.addFlashAttribute("saved", form.containsKey("usual") ? "Kept, and the usual for new households." : "Kept for this household.");
+        flash.addFlashAttribute("saved", form.containsKey("usual") ? Words.say("roadmap.MethodController.kept-and-the-usual-for") : Words.say("roadmap.MethodController.kept-for-this-household"));
         return "redirect:/households/" + household + "/method" + (schools.pending(me.practice(), household).isEmpty() ? "" : "/changes");
     }
 

@@ -1,6 +1,7 @@
 package cahier.app.roadmap;
 
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.track.TrackSteps;
 import cahier.app.track.Tracks;
@@ -53,12 +54,12 @@ class NewerController {
     String take(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, @RequestParam(defaultValue = "") Set<String> take, @RequestParam(defaultValue = "false") boolean order,
                 @RequestParam(defaultValue = "false") boolean goal, @RequestParam(defaultValue = "") String seen, RedirectAttributes flash) {
         if (!newer.now(tracks.get(me.practice(), id).track()).equals(seen)) {
-            flash.addFlashAttribute("refusal", "The template was changed once more meanwhile. Nothing was taken: look again.");
+            flash.addFlashAttribute("refusal", Words.say("roadmap.NewerController.the-template-was-changed-once"));
             return "redirect:/tracks/" + id + "/newer";
         }
         try {
             newer.take(me.practice(), id, new Taken.Choice(Optional.of(take), order, goal), me.signature(), Instant.now(clock));
-            flash.addFlashAttribute("said", take.isEmpty() && !order && !goal ? "The steps stay as they are." : "The steps you ticked read as on the shelf now.");
+            flash.addFlashAttribute("said", take.isEmpty() && !order && !goal ? Words.say("roadmap.NewerController.the-steps-stay-as-they") : Words.say("roadmap.NewerController.the-steps-you-ticked-read"));
             return "redirect:/tracks/" + id;
         } catch (GoesRound e) {
             flash.addFlashAttribute("refusal", e.getMessage());

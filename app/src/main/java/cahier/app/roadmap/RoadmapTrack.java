@@ -1,5 +1,6 @@
 package cahier.app.roadmap;
 
+import cahier.app.language.Words;
 import cahier.app.rest.Allowed;
 import cahier.app.rest.Moment;
 import cahier.app.rest.RestWords;
@@ -41,7 +42,7 @@ public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apa
         public String word() {
             return switch (this) {
                 case DONE -> "done";
-                case EMPTY -> "no step yet";
+                case EMPTY -> Words.say("roadmap.RoadmapTrack.no-step-yet");
                 case SHUT -> "shut";
                 case RESTS -> "rests";
                 case PARKED -> "parked";
@@ -79,7 +80,7 @@ public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apa
     /** Why it is not practised as it is, in a sentence; empty when nothing holds it back. */
     public String why(Permit permit) {
         return RestWords.of(permit, new RestWords.Names(track().dogName(), shutBy(), track().parkedUntil(), unmet().stream().findFirst().map(Wait::forWhat)
-                .or(() -> allowed.stepWaitsFor(roadmap, worked(roadmap.currentIndex().orElse(0))).stream().findFirst()).orElse("another step")));
+                .or(() -> allowed.stepWaitsFor(roadmap, worked(roadmap.currentIndex().orElse(0))).stream().findFirst()).orElse(Words.say("roadmap.RoadmapTrack.another-step"))));
     }
 
     /**
@@ -109,7 +110,7 @@ public record RoadmapTrack(TrackSteps roadmap, List<Wait> waits, List<Apart> apa
 
     /** "Next cold rep Thursday 4 December."; empty while the goal is not reached. */
     public String upkeepWords() {
-        return upkeep.map(Due::next).map(day -> (day.isAfter(today()) ? "Next cold rep " : "A cold rep is due since ") + Dates.longDate(day) + ".").orElse("");
+        return upkeep.map(Due::next).map(day -> (day.isAfter(today()) ? Words.say("roadmap.RoadmapTrack.next-cold-rep") : Words.say("roadmap.RoadmapTrack.a-cold-rep-is-due")) + Dates.longDate(day) + ".").orElse("");
     }
 
     /** 0-based index of the last step, on which what was reached is looked at again. */

@@ -2,6 +2,7 @@ package cahier.app.roadmap;
 
 import cahier.app.household.Households;
 import cahier.app.household.LifeChange;
+import cahier.app.language.Words;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
@@ -210,7 +211,7 @@ public class Roadmaps {
 
         Optional<String> cycle() {
             return new Prerequisites(List.copyOf(needs.values())).cycle()
-                    .map(round -> round.stream().map(s -> Objects.requireNonNull(maps.get(s.track())).track().title() + ", step " + (s.step() + 1)).collect(Collectors.joining(" → ")));
+                    .map(round -> round.stream().map(s -> Words.say("roadmap.Roadmaps.step", Objects.requireNonNull(maps.get(s.track())).track().title(), (s.step() + 1))).collect(Collectors.joining(" → ")));
         }
     }
 }

@@ -1,5 +1,7 @@
 package cahier.app.roadmap;
 
+import cahier.app.language.Words;
+
 /**
  * One need in words that can be shown.
  *
@@ -12,6 +14,6 @@ public record Wait(long id, long trackId, int number, String title, long firstTr
 
     /** "Attention, step 7: At the open door". */
     public String forWhat() {
-        return firstTrack + ", step " + firstNumber + ": " + firstTitle;
+        return Words.say("roadmap.Wait.step", firstTrack, firstNumber, firstTitle);
     }
 }

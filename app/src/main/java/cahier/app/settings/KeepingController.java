@@ -3,6 +3,7 @@ package cahier.app.settings;
 import cahier.app.audit.Audited;
 import cahier.app.erasure.Keeping;
 import cahier.app.erasure.Keeping.Kept;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import java.time.Clock;
@@ -61,7 +62,7 @@ class KeepingController {
         }
         keeping.keep(me.practice(), kept);
         events.publishEvent(Audited.of(me.practice(), Audited.What.SETTINGS_CHANGED, Instant.now(clock)));
-        flash.addFlashAttribute("said", "Saved. What is older goes within a day.");
+        flash.addFlashAttribute("said", Words.say("settings.KeepingController.saved-what-is-older-goes"));
         return "redirect:/settings/keeping";
     }
 

@@ -5,6 +5,7 @@ import cahier.app.account.AccountService.PracticeSettings;
 import cahier.app.account.AccountService.Trainer;
 import cahier.app.account.SignIns;
 import cahier.app.audit.Audited;
+import cahier.app.language.Words;
 import cahier.app.outbox.TrainerMail;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
@@ -101,7 +102,7 @@ class SettingsController {
         Check check = new Check(result);
         String country = check.optional("country", form.country(), 2).toUpperCase(Locale.ROOT);
         if (!country.isEmpty() && !Phones.isCountry(country)) {
-            check.refuse("country", "must be the two letters of a country such as GB, was “" + form.country() + "”");
+            check.refuse("country", Words.say("settings.SettingsController.must-be-the-two-letters", form.country()));
             country = "";
         }
         String spoken = check.language("spoken", form.spoken());
@@ -123,7 +124,7 @@ class SettingsController {
     @PostMapping("/settings/try-mail")
     String tryMail(@AuthenticationPrincipal TrainerUser me, RedirectAttributes flash) {
         boolean goes = mail.tryOut(me, site.address(), Instant.now(clock));
-        flash.addFlashAttribute("said", goes ? "A mail to " + me.email() + " is on its way. The outbox says whether it went." : "No mail server is named, so nothing was sent.");
+        flash.addFlashAttribute("said", goes ? Words.say("settings.SettingsController.a-mail-to-is-on", me.email()) : Words.say("settings.SettingsController.no-mail-server-is-named"));
         return "redirect:/settings";
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.sheet;
 
+import cahier.app.language.Words;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
@@ -89,10 +90,10 @@ public record Assignment(SheetItem item, Permit permit, Optional<Worked> worked,
     /** How the next session begins after a pause, in words; empty where it is an ordinary one. */
     public String beginsWords() {
         return refresh.map(r -> switch (r) {
-            case COLD_CHECK -> "After the break: one rep only.";
-            case EASIER -> "After the break: begin with an easier one.";
-            case HALF_DOSE -> "After the break: half as many.";
-            case EASIER_THROUGHOUT -> "After the break: easier all through.";
+            case COLD_CHECK -> Words.say("sheet.Assignment.after-the-break-one-rep");
+            case EASIER -> Words.say("sheet.Assignment.after-the-break-begin-with");
+            case HALF_DOSE -> Words.say("sheet.Assignment.after-the-break-half-as");
+            case EASIER_THROUGHOUT -> Words.say("sheet.Assignment.after-the-break-easier-all");
         }).orElse("");
     }
 

@@ -2,6 +2,7 @@ package cahier.app.sheet;
 
 import cahier.app.household.Households;
 import cahier.app.intake.Intakes;
+import cahier.app.language.Words;
 import cahier.app.rest.Moment;
 import cahier.app.roadmap.Apart;
 import cahier.app.roadmap.ParkedItem;
@@ -96,7 +97,7 @@ public class Homeworks {
         List<String> first = new ArrayList<>(intakes.onSheet(practice, household));
         ways.stream().findFirst().ifPresent(w -> first.addAll(putAway(practice, household, w.today())));
         List<String> lower = going.stream().filter(w -> onPurpose(w).verdict() == Verdict.EASIER)
-                .map(w -> w.track().title() + ": step " + w.roadmap().number() + " waits for your answer, so step " + (w.roadmap().number() - 1) + " goes.").toList();
+                .map(w -> Words.say("sheet.Homeworks.step-waits-for-your-answer", w.track().title(), w.roadmap().number(), (w.roadmap().number() - 1))).toList();
         return new Draft(household, items, rests, first, SheetChanges.between(out, items, rests, Set.of()), lower, json.seen(items, rests, first));
     }
 

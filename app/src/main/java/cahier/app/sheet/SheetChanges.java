@@ -1,5 +1,6 @@
 package cahier.app.sheet;
 
+import cahier.app.language.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -32,16 +33,16 @@ final class SheetChanges {
         for (SheetItem item : worked(items).toList()) {
             SheetItem old = before.get(item.trackId());
             if (old == null) {
-                changes.add(item.trackTitle() + (restedBefore.containsKey(item.trackId()) ? ": rests there, step " + item.number() + " here." : ": new, step " + item.number() + "."));
+                changes.add(item.trackTitle() + (restedBefore.containsKey(item.trackId()) ? Words.say("sheet.SheetChanges.rests-there-step-here", item.number()) : Words.say("sheet.SheetChanges.new-step", item.number())));
             } else if (old.number() != item.number() || old.stepId() != item.stepId()) {
-                changes.add(item.trackTitle() + ": step " + old.number() + " there, " + item.number() + " here.");
+                changes.add(Words.say("sheet.SheetChanges.step-there-here", item.trackTitle(), old.number(), item.number()));
             } else if (!old.plan().equals(item.plan()) || !old.note().equals(item.note())) {
-                changes.add(item.trackTitle() + ": step " + item.number() + " was changed since.");
+                changes.add(Words.say("sheet.SheetChanges.step-was-changed-since", item.trackTitle(), item.number()));
             }
         }
-        rests.stream().filter(r -> !restedBefore.containsKey(r.trackId())).forEach(r -> changes.add(r.trackTitle() + ": rests here."));
+        rests.stream().filter(r -> !restedBefore.containsKey(r.trackId())).forEach(r -> changes.add(Words.say("sheet.SheetChanges.rests-here", r.trackTitle())));
         Set<Long> now = worked(items).map(SheetItem::trackId).collect(Collectors.toSet());
-        before.values().stream().filter(i -> !now.contains(i.trackId()) && !resting.contains(i.trackId()) && !silent.contains(i.trackId())).forEach(i -> changes.add(i.trackTitle() + ": no longer on it."));
+        before.values().stream().filter(i -> !now.contains(i.trackId()) && !resting.contains(i.trackId()) && !silent.contains(i.trackId())).forEach(i -> changes.add(Words.say("sheet.SheetChanges.no-longer-on-it", i.trackTitle())));
         return changes;
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.sheet;
 
+import cahier.app.language.Words;
 import cahier.app.roadmap.RoadmapTrack;
 import cahier.app.track.StepPlan;
 import cahier.app.web.Dates;
@@ -33,12 +34,12 @@ public record SheetItem(long trackId, long stepId, String trackTitle, String dog
 
     /** "8 reps, twice a day, 5 min at most"; of the upkeep, one rep and no more. */
     public String dose(StepPlan practised) {
-        return forUpkeep() ? "1 rep, once" : practised.dose();
+        return forUpkeep() ? Words.say("sheet.SheetItem.1-rep-once") : practised.dose();
     }
 
     /** What an owner reads of it: "One cold rep on Thursday 4 December, or soon after." */
     public String upkeepWords() {
-        return upkeep == null ? "" : "One cold rep, " + Dates.longDate(upkeep) + " or soon after.";
+        return upkeep == null ? "" : Words.say("sheet.SheetItem.one-cold-rep-or-soon", Dates.longDate(upkeep));
     }
 
     /** The step before. */

@@ -2,6 +2,7 @@ package cahier.app.shelf;
 
 import cahier.app.household.Dog;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.method.Methods;
 import cahier.app.scope.TrainerUser;
 import cahier.core.method.Method;
@@ -40,7 +41,7 @@ class CompareController {
                    RedirectAttributes flash) {
         List<String> names = t.stream().distinct().toList();
         if (names.size() != TWO) {
-            flash.addFlashAttribute("refusal", "Tick two templates to compare; " + (names.isEmpty() ? "none was" : names.size() + (names.size() == 1 ? " was" : " were")) + " ticked.");
+            flash.addFlashAttribute("refusal", Words.say("shelf.CompareController.tick-two-templates-to-compare", (names.isEmpty() ? Words.say("shelf.CompareController.none-was") : names.size() + (names.size() == 1 ? Words.say("shelf.CompareController.was") : Words.say("shelf.CompareController.were")))));
             return household == null ? "redirect:/shelf" : "redirect:/households/" + household + "/tracks/new";
         }
         Method method = household == null ? methods.ofPractice(me.practice()) : methods.ofHousehold(me.practice(), household);

@@ -1,5 +1,6 @@
 package cahier.app.shelf;
 
+import cahier.app.language.Words;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -33,13 +34,13 @@ public enum Format {
     /** The file as a tree, or every place in it that does not fit. */
     public JsonNode parse(String file) {
         if (file.length() > MOST_CHARACTERS) {
-            throw new BadFile(List.of("the file: must be at most " + MOST_CHARACTERS + " characters, was " + file.length()));
+            throw new BadFile(List.of(Words.say("shelf.Format.the-file-must-be-at", MOST_CHARACTERS, file.length())));
         }
         JsonNode tree;
         try {
             tree = JSON.readTree(file);
         } catch (JsonProcessingException e) {
-            throw new BadFile(List.of("line " + (e.getLocation() == null ? 1 : e.getLocation().getLineNr()) + ": must be JSON, was not: " + e.getOriginalMessage()));
+            throw new BadFile(List.of(Words.say("shelf.Format.line-must-be-json-was", (e.getLocation() == null ? 1 : e.getLocation().getLineNr()), e.getOriginalMessage())));
         }
         check(tree);
         return tree;
@@ -57,8 +58,8 @@ public enum Format {
     private static String finding(Error error) {
         String place = error.getInstanceLocation().toString().replaceFirst("^/", "").replaceAll("/(\\d+)", "[$1]").replace('/', '.');
         JsonNode value = error.getInstanceNode();
-        String was = value == null || value.isContainerNode() ? "" : ", was " + shortened(value.toString());
-        return (place.isEmpty() ? "the file" : place) + ": " + error.getMessage() + was;
+        String was = value == null || value.isContainerNode() ? "" : Words.say("shelf.Format.was", shortened(value.toString()));
+        return (place.isEmpty() ? Words.say("shelf.Format.the-file") : place) + ": " + error.getMessage() + was;
     }
 
     private static String shortened(String value) {

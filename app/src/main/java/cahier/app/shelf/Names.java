@@ -5,6 +5,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.GoneDog;
 import cahier.app.household.LeftPerson;
 import cahier.app.household.Person;
+import cahier.app.language.Words;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -48,10 +49,10 @@ final class Names {
     static List<Name> in(Template template, String dog, Facts facts) {
         Map<String, String> usual = new LinkedHashMap<>();
         usual.put(dog, "{" + Schooling.DOG + "}");
-        Stream.concat(facts.dogs().stream().map(Dog::name), facts.gone().stream().map(GoneDog::name)).forEach(name -> usual.putIfAbsent(name, "the other dog"));
+        Stream.concat(facts.dogs().stream().map(Dog::name), facts.gone().stream().map(GoneDog::name)).forEach(name -> usual.putIfAbsent(name, Words.say("shelf.Names.the-other-dog")));
         Stream.concat(facts.people().stream().map(Person::name), facts.left().stream().map(LeftPerson::name)).flatMap(name -> Stream.of(name, name.strip().split("\\s")[0]))
-                .forEach(name -> usual.putIfAbsent(name, "somebody at home"));
-        usual.putIfAbsent(facts.household().name(), "the household");
+                .forEach(name -> usual.putIfAbsent(name, Words.say("shelf.Names.somebody-at-home")));
+        usual.putIfAbsent(facts.household().name(), Words.say("shelf.Names.the-household"));
         List<String> texts = new ArrayList<>();
         each(TemplateFile.tree(template), text -> {
             texts.add(text);

@@ -1,5 +1,6 @@
 package cahier.app.shelf;
 
+import cahier.app.language.Words;
 import cahier.app.track.PassChoice;
 import cahier.core.decide.TrackKind;
 import cahier.core.method.Choice;
@@ -100,7 +101,7 @@ public final class TemplateFile {
         try {
             return JSON.treeToValue(whole, Template.class);
         } catch (JsonProcessingException e) {
-            throw new BadFile(List.of("the file: " + e.getOriginalMessage()));
+            throw new BadFile(List.of(Words.say("shelf.TemplateFile.the-file", e.getOriginalMessage())));
         }
     }
 
@@ -139,19 +140,19 @@ public final class TemplateFile {
             String at = "steps[" + i + "].";
             TemplateStep step = template.steps().get(i);
             if (!keys.add(step.key())) {
-                findings.add(at + "key: must differ from the other keys, was \"" + step.key() + "\"");
+                findings.add(Words.say("shelf.TemplateFile.key-must-differ-from-the", at, step.key()));
             }
             stepFindings(template, step, at, findings);
-            (step.instead() == null ? Map.<Choice, JsonNode>of() : step.instead()).forEach((choice, fields) -> stepFindings(template, with(step, fields), at + "instead." + choice + ".", findings));
+            (step.instead() == null ? Map.<Choice, JsonNode>of() : step.instead()).forEach((choice, fields) -> stepFindings(template, with(step, fields), Words.say("shelf.TemplateFile.instead", at, choice), findings));
         }
         for (int i = 0; i < template.needs().size(); i++) {
             String from = template.needs().get(i).from();
             if (from != null && !keys.contains(from)) {
-                findings.add("needs[" + i + "].from: must be the key of a step, was \"" + from + "\"");
+                findings.add(Words.say("shelf.TemplateFile.needs-from-must-be-the", i, from));
             }
         }
         if (template.steps().stream().filter(TemplateStep::naming).count() > 1 || template.steps().get(0).naming()) {
-            findings.add("steps: must have one naming step at most, and not as the first");
+            findings.add(Words.say("shelf.TemplateFile.steps-must-have-one-naming"));
         }
         if (findings.isEmpty()) {
             schoolFindings(template, findings);
@@ -163,18 +164,18 @@ public final class TemplateFile {
         Matcher used = Schooling.PLACEHOLDER.matcher(text);
         while (used.find()) {
             if (!used.group(1).equals(Schooling.DOG) && !known.contains(used.group(1))) {
-                findings.add(at + ": a placeholder must be {name}" + (known.isEmpty() ? "" : " or an entry of say") + ", was \"{" + used.group(1) + "}\"");
+                findings.add(Words.say("shelf.TemplateFile.a-placeholder-must-be-name", at, (known.isEmpty() ? "" : Words.say("shelf.TemplateFile.or-an-entry-of-say")), used.group(1)));
             }
         }
     }
 
     private static void sayFindings(Template template, List<String> findings) {
-        placeholderFindings(template.say().keySet(), template.goal() + " " + template.plan() + " " + template.word(), "goal, plan or word", findings);
+        placeholderFindings(template.say().keySet(), template.goal() + " " + template.plan() + " " + template.word(), Words.say("shelf.TemplateFile.goal-plan-or-word"), findings);
         for (Map.Entry<String, Map<Choice, String>> entry : template.say().entrySet()) {
-            placeholderFindings(Set.of(), String.join(" ", entry.getValue().values()), "say." + entry.getKey(), findings);
+            placeholderFindings(Set.of(), String.join(" ", entry.getValue().values()), Words.say("shelf.TemplateFile.say", entry.getKey()), findings);
             Question question = Question.of(entry.getValue().keySet().iterator().next());
             if (!entry.getValue().keySet().equals(Set.copyOf(question.choices()))) {
-                findings.add("say." + entry.getKey() + ": must have a line for each of " + question.choices() + ", was for " + entry.getValue().keySet());
+                findings.add(Words.say("shelf.TemplateFile.say-must-have-a-line", entry.getKey(), question.choices(), entry.getValue().keySet()));
             }
         }
     }
@@ -187,18 +188,18 @@ public final class TemplateFile {
             placeholderFindings(template.say().keySet(), String.join(" ", texts), at + "text", findings);
         }
         String asked = or(step.how()) + " " + or(step.early()) + " " + or(step.onMiss()) + " " + or(step.guided());
-        Harm.in(asked, template.kind()).ifPresent(h -> findings.add(at + "text: must not ask for what is not offered, was \"" + h.wordIn(asked).orElse("") + "\""));
+        Harm.in(asked, template.kind()).ifPresent(h -> findings.add(Words.say("shelf.TemplateFile.text-must-not-ask-for", at, h.wordIn(asked).orElse(""))));
         if (step.pass() == PassChoice.CALM && !PassChoice.CALM.fits(step.repsOrUsual())) {
-            findings.add(at + "reps: must be " + PassChoice.CALM_REPS + " or more for calm sessions, was " + step.repsOrUsual());
+            findings.add(Words.say("shelf.TemplateFile.reps-must-be-or-more", at, PassChoice.CALM_REPS, step.repsOrUsual()));
         }
         if (step.pass() != null && !step.pass().fitsDuration(step.durationS())) {
             findings.add(at + "durationS: " + PassChoice.NEEDS_DURATION);
         }
         if (template.kind() == TrackKind.COMFORT && step.feeding() != null && step.feeding() != Feeding.EVERY_TIME) {
-            findings.add(at + "feeding: must be EVERY_TIME on COMFORT, was " + step.feeding());
+            findings.add(Words.say("shelf.TemplateFile.feeding-must-be-every-time", at, step.feeding()));
         }
         if (template.kind() == TrackKind.COMFORT && step.runOrUsual() < Run.COMFORT_LEAST) {
-            findings.add(at + "run: must be " + Run.COMFORT_LEAST + " or more on COMFORT, was " + step.runOrUsual());
+            findings.add(Words.say("shelf.TemplateFile.run-must-be-or-more", at, Run.COMFORT_LEAST, step.runOrUsual()));
         }
     }
 
@@ -206,12 +207,12 @@ public final class TemplateFile {
     private static void schoolFindings(Template template, List<String> findings) {
         for (Question question : Question.values()) {
             for (Choice choice : question.choices()) {
-                List<String> titles = template.in(new Method(Map.of(question, choice)), "the dog").steps().stream().map(s -> s.plan().title()).toList();
+                List<String> titles = template.in(new Method(Map.of(question, choice)), Words.say("shelf.TemplateFile.the-dog")).steps().stream().map(s -> s.plan().title()).toList();
                 if (titles.isEmpty()) {
-                    findings.add("steps: must have a step for every choice, had none for " + choice);
+                    findings.add(Words.say("shelf.TemplateFile.steps-must-have-a-step", choice));
                 }
                 if (Set.copyOf(titles).size() < titles.size()) {
-                    findings.add("steps: titles must differ, were " + titles);
+                    findings.add(Words.say("shelf.TemplateFile.steps-titles-must-differ-were", titles));
                     return;
                 }
             }

@@ -2,8 +2,8 @@ package cahier.app.step;
 
 import cahier.app.climb.ClimbPlan;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
-
 import cahier.app.track.Step;
 import cahier.app.track.StepPlan;
 import cahier.app.track.TrackSteps;
@@ -78,7 +78,7 @@ class ClimbController {
 
     private static List<StepPlan> steps(Check check, StepPlan base, List<ClimbPlan.Criterion<?>> criteria, BindingResult result) {
         if (criteria.isEmpty() && !result.hasErrors()) {
-            check.refuse("base", "must have at least one criterion that climbs: give a start and a goal, or two lines of a list");
+            check.refuse("base", Words.say("step.ClimbController.must-have-at-least-one"));
         }
         try {
             return result.hasErrors() ? List.of() : ClimbPlan.steps(base, criteria);

@@ -3,8 +3,7 @@ package cahier.app.step;
 import cahier.app.climb.ClimbPlan;
 import cahier.app.climb.Growth;
 import cahier.app.exposure.Threat;
-
-
+import cahier.app.language.Words;
 import cahier.app.track.PayWords;
 import cahier.app.track.Step;
 import cahier.app.web.Check;
@@ -41,7 +40,7 @@ record ClimbForm(@Nullable String base, @Nullable String first, @Nullable String
 
     /** A noise comes nearer, then louder: its loudness and its distance are two criteria of one staircase (docs/rules.md 9). */
     static ClimbForm ofNoise(Step base, int loudness, double metres) {
-        String louder = IntStream.rangeClosed(Math.max(1, loudness), Threat.LOUDNESS.size()).mapToObj(l -> "loudness " + l + ", " + Threat.LOUDNESS.get(l - 1)).collect(Collectors.joining("\n"));
+        String louder = IntStream.rangeClosed(Math.max(1, loudness), Threat.LOUDNESS.size()).mapToObj(l -> Words.say("step.ClimbForm.loudness", l, Threat.LOUDNESS.get(l - 1))).collect(Collectors.joining("\n"));
         return new ClimbForm(Long.toString(base.id()), "distance", "", "", "1.5 times", metres > 0 ? Measures.plain(metres, 1) + " m" : "", "2 m", "1.5 times", louder, "", "", "");
     }
 
@@ -67,7 +66,7 @@ record ClimbForm(@Nullable String base, @Nullable String first, @Nullable String
         }
         Feeding last = check.choice("food", food, Feeding.class);
         if (last.compareTo(now) <= 0) {
-            check.refuse("food", "must be rarer than now, " + PayWords.of(now) + ", was " + PayWords.of(last));
+            check.refuse("food", Words.say("step.ClimbForm.must-be-rarer-than-now", PayWords.of(now), PayWords.of(last)));
             return Optional.empty();
         }
         return Optional.of(now.downTo(last));
@@ -79,7 +78,7 @@ record ClimbForm(@Nullable String base, @Nullable String first, @Nullable String
         OptionalDouble goal = check.measure(name + "To", to, measure);
         if (start.isEmpty() || goal.isEmpty()) {
             if (goal.isPresent()) {
-                check.refuse(name + "From", "must be given when there is a goal");
+                check.refuse(name + "From", Words.say("step.ClimbForm.must-be-given-when-there"));
             }
             return Optional.empty();
         }

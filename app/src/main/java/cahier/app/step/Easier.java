@@ -1,6 +1,7 @@
 package cahier.app.step;
 
 import cahier.app.household.Place;
+import cahier.app.language.Words;
 import cahier.app.track.PayWords;
 import cahier.app.track.StepPlan;
 import cahier.app.track.TrackSteps;
@@ -25,9 +26,9 @@ public final class Easier {
         StepPlan upper = map.current().orElseThrow().plan();
         Map<Criterion, Change> changes = Between.compare(StepAsks.of(between, places), StepAsks.of(upper, places), StepAsks.distance(map));
         if (Between.isUnchanged(changes)) {
-            check.refuse("title", "must be an easier step: it asks the same as “" + upper.title() + "”. Make the distance, the time, the place, the help or another criterion easier");
+            check.refuse("title", Words.say("step.Easier.must-be-an-easier-step", upper.title()));
         }
-        Between.harder(changes).forEach(c -> check.refuse(Objects.requireNonNull(FIELDS.get(c)), "must not ask more than “" + upper.title() + "”, which has " + shown(c, upper)));
+        Between.harder(changes).forEach(c -> check.refuse(Objects.requireNonNull(FIELDS.get(c)), Words.say("step.Easier.must-not-ask-more-than", upper.title(), shown(c, upper))));
     }
 
     private static String shown(Criterion criterion, StepPlan upper) {

@@ -1,5 +1,6 @@
 package cahier.app.step;
 
+import cahier.app.language.Words;
 import cahier.app.track.PassChoice;
 import cahier.app.track.StepPlan;
 import cahier.core.decide.TrackKind;
@@ -37,7 +38,7 @@ public final class EffortWords {
 
         /** "12 steps. 60 reps at the least; at 80% clean about 123." */
         public String words() {
-            return steps + " steps. " + least + " reps at the least; " + (isRun ? "at 80% clean about " : "usually about ") + likely + ".";
+            return Words.say("step.EffortWords.steps-reps-at-the-least", steps, least, (isRun ? Words.say("step.EffortWords.at-80-clean-about") : Words.say("step.EffortWords.usually-about")), likely);
         }
     }
 
@@ -50,14 +51,13 @@ public final class EffortWords {
             return "";
         }
         if (choice.get().isRun()) {
-            return (k + " in a row: at the least " + k + (k == 1 ? " rep" : " reps") + ", at 80% clean about " + said(Effort.expectedReps(GOOD, k)) + ", at 60% about "
-                    + said(Effort.expectedReps(FAIR, k)) + ". " + (k == Run.DEFAULT ? choice.get().cost() : "")).strip();
+            return (Words.say("step.EffortWords.in-a-row-at-the", k, k, (k == 1 ? Words.say("step.EffortWords.rep") : Words.say("step.EffortWords.reps")), said(Effort.expectedReps(GOOD, k)), said(Effort.expectedReps(FAIR, k)), (k == Run.DEFAULT ? choice.get().cost() : ""))).strip();
         }
         if (!choice.get().fits(dose)) {
-            return "Calm sessions need " + PassChoice.CALM_REPS + " reps or more.";
+            return Words.say("step.EffortWords.calm-sessions-need-reps-or", PassChoice.CALM_REPS);
         }
         PassRule rule = choice.get().usual();
-        return "At the least " + rule.least() + " reps, usually about " + said(Effort.baseline(rule, dose)) + ". " + choice.get().cost();
+        return Words.say("step.EffortWords.at-the-least-reps-usually", rule.least(), said(Effort.baseline(rule, dose)), choice.get().cost());
     }
 
     private static int number(@Nullable String typed, int most) {
@@ -67,6 +67,6 @@ public final class EffortWords {
     }
 
     private static String said(double reps) {
-        return reps > 9999 ? "more than 10000" : Long.toString(Math.round(reps));
+        return reps > 9999 ? Words.say("step.EffortWords.more-than-10000") : Long.toString(Math.round(reps));
     }
 }

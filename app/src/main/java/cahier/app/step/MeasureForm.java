@@ -1,5 +1,6 @@
 package cahier.app.step;
 
+import cahier.app.language.Words;
 import cahier.app.track.MeasureWords;
 import cahier.app.web.Check;
 import cahier.app.web.Measures;
@@ -75,7 +76,7 @@ public record MeasureForm(@Nullable String kind, @Nullable String trigger, @Null
         try {
             return typed.isEmpty() ? typed : new PlaceByPlace(typed).places();
         } catch (IllegalArgumentException e) {
-            check.refuse("places", "must be 1 to " + PlaceByPlace.MOST_PLACES + " places that differ, one a line, of " + PlaceByPlace.LONGEST_NAME + " characters at most");
+            check.refuse("places", Words.say("step.MeasureForm.must-be-1-to-places", PlaceByPlace.MOST_PLACES, PlaceByPlace.LONGEST_NAME));
             return List.of();
         }
     }
@@ -91,7 +92,7 @@ public record MeasureForm(@Nullable String kind, @Nullable String trigger, @Null
 
     private double within(Check check, Measure.Kind by, double least, double value) {
         if (!check.isRefused("goal") && !(value >= least && value <= by.most())) {
-            check.refuse("goal", "must be " + (by == Measure.Kind.ALONE ? "from 1 s to 12 h, such as 30 min" : "from 1 to 1000 m, such as 5 m") + ", was “" + (goal == null ? "" : goal) + "”");
+            check.refuse("goal", Words.say("step.MeasureForm.must-be-was", (by == Measure.Kind.ALONE ? Words.say("step.MeasureForm.from-1-s-to-12") : Words.say("step.MeasureForm.from-1-to-1000-m")), (goal == null ? "" : goal)));
         }
         return value;
     }
@@ -119,7 +120,7 @@ public record MeasureForm(@Nullable String kind, @Nullable String trigger, @Null
         } catch (IllegalArgumentException e) {
             // said below: it is no field that anybody types into
         }
-        check.refuse("title", "came with something that is no measure: “" + written + "”");
+        check.refuse("title", Words.say("step.MeasureForm.came-with-something-that-is", written));
         return null;
     }
 }

@@ -1,6 +1,7 @@
 package cahier.app.step;
 
 import cahier.app.household.Place;
+import cahier.app.language.Words;
 import cahier.app.track.StepPlan;
 import cahier.app.track.TrackSteps;
 import cahier.core.climb.Staircase;
@@ -34,7 +35,6 @@ record NewPlace(Optional<Place> old, Place place, int entry, int reached, List<S
 
     /** "Difficulty 1 in the hall, 4 in the park. Step 5 is reached, so begin with step 2." */
     public String why() {
-        return "Difficulty " + old.map(o -> o.difficulty() + " in “" + o.name() + "”, ").orElse("") + place.difficulty() + " in “" + place.name() + "”. Step " + (reached + 1)
-                + " is reached, so begin with step " + (entry + 1) + ".";
+        return Words.say("step.NewPlace.difficulty-in-step-is-reached", old.map(o -> Words.say("step.NewPlace.in", o.difficulty(), o.name())).orElse(""), place.difficulty(), place.name(), (reached + 1), (entry + 1));
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.step;
 
+import cahier.app.language.Words;
 import cahier.app.method.MethodWords;
 import cahier.app.track.Helper;
 import cahier.app.track.PassChoice;
@@ -81,14 +82,14 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
         PassChoice by = pass == null ? PassChoice.RUN : check.choice("pass", pass, PassChoice.class);
         int dose = check.whole("reps", reps, 1, 100);
         if (!by.fits(dose)) {
-            check.refuse("reps", "must be " + PassChoice.CALM_REPS + " or more for calm sessions, was " + dose);
+            check.refuse("reps", Words.say("step.StepForm.must-be-or-more-for", PassChoice.CALM_REPS, dose));
         }
         OptionalDouble lasts = check.measure("duration", duration, Measures::seconds);
         if (!by.fitsDuration(boxed(lasts)) && !check.isRefused("duration")) {
             check.refuse("duration", PassChoice.NEEDS_DURATION);
         }
         if (traits != null && traits.contains(Trait.ANSWER_TIMED.name()) && (lasts.isPresent() || events != null && !events.isBlank())) {
-            check.refuse("traits", "must be without the time to the answer where a step lasts or is a chain: a rep keeps one time");
+            check.refuse("traits", Words.say("step.StepForm.must-be-without-the-time"));
         }
         return new StepPlan(check.text("title", title, LINE), check.text("how", how, TEXT), check.optional("place", place, LINE),
                 boxed(check.measure("distance", distance, Measures::metres)), boxed(lasts),
@@ -105,11 +106,11 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
         }
         List<Slip> codes = (slips == null ? List.<String>of() : slips).stream().map(s -> check.choice("slips", s, Slip.class)).distinct().toList();
         if (codes.size() > Slip.MOST) {
-            check.refuse("slips", "must be at most " + Slip.MOST + ", were " + codes.size() + ": an owner taps them with one thumb");
+            check.refuse("slips", Words.say("step.StepForm.must-be-at-most-were", Slip.MOST, codes.size()));
         }
         List<String> chain = (events == null ? "" : events).lines().map(String::strip).filter(s -> !s.isEmpty()).toList();
         if (chain.size() > MOST_EVENTS || chain.stream().anyMatch(e -> e.length() > LINE)) {
-            check.refuse("events", "must be at most " + MOST_EVENTS + " lines of " + LINE + " characters");
+            check.refuse("events", Words.say("step.StepForm.must-be-at-most-lines", MOST_EVENTS, LINE));
         }
         return new Teaching(check.optional("pay", pay, TEXT), check.optional("equipment", equipment, EQUIPMENT),
                 helper == null ? Helper.NOBODY : check.choice("helper", helper, Helper.class), codes.stream().limit(Slip.MOST).toList(), chain,
@@ -124,7 +125,7 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
         int clean = check.optionalWhole("coldClean", coldClean, 0, MOST_COLD).orElse(0);
         int of = check.optionalWhole("coldOf", coldOf, 0, MOST_COLD).orElse(clean);
         if (of < clean) {
-            check.refuse("coldOf", "must be " + clean + " or more, as many as must be clean, was " + of);
+            check.refuse("coldOf", Words.say("step.StepForm.must-be-or-more-as", clean, of));
         }
         return new Spread(check.optionalWhole("days", days, 0, MOST_DAYS).orElse(0), check.optionalWhole("inSessions", inSessions, 0, MOST_DAYS).orElse(0),
                 check.optionalWhole("people", people, 0, MOST_COLD).orElse(0), check.optionalWhole("places", places, 0, MOST_COLD).orElse(0), clean, Math.max(of, clean),
@@ -135,10 +136,10 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
     public void fitSpread(Check check, StepPlan plan, int handlers, int knownPlaces) {
         Spread asked = plan.spread();
         if (asked != null && asked.people() > handlers) {
-            check.refuse("people", "must be at most " + handlers + ", as many as practise here, was " + asked.people());
+            check.refuse("people", Words.say("step.StepForm.must-be-at-most-as", handlers, asked.people()));
         }
         if (asked != null && asked.places() > knownPlaces) {
-            check.refuse("places", "must be at most " + knownPlaces + ", as many as the household has, was " + asked.places());
+            check.refuse("places", Words.say("step.StepForm.must-be-at-most-as-2", knownPlaces, asked.places()));
         }
     }
 
@@ -149,7 +150,7 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
         }
         int whole = (int) Math.round(seconds.getAsDouble());
         if (whole < 1 || whole > PaySheet.LONGEST_MEAN) {
-            check.refuse("payEvery", "must be from 1 s to " + PaySheet.LONGEST_MEAN / 60 + " min, was “" + payEvery + "”");
+            check.refuse("payEvery", Words.say("step.StepForm.must-be-from-1-s", PaySheet.LONGEST_MEAN / 60, payEvery));
             return null;
         }
         return whole;
@@ -158,7 +159,7 @@ public record StepForm(int version, @Nullable String title, @Nullable String how
     private List<Payoff> payoffs(Check check) {
         List<Payoff> kinds = (payoffs == null ? List.<String>of() : payoffs).stream().map(p -> check.choice("payoffs", p, Payoff.class)).distinct().sorted().toList();
         if (kinds.size() == 1) {
-            check.refuse("payoffs", "must be two or more, or none: one kind alone cannot be mixed");
+            check.refuse("payoffs", Words.say("step.StepForm.must-be-two-or-more"));
         }
         return kinds;
     }

@@ -1,5 +1,6 @@
 package cahier.app.team;
 
+import cahier.app.language.Words;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +16,6 @@ public record HandOver(long id, long householdId, String household, Instant at, 
 
     /** "from Imre to Wenna", "to everybody" */
     public String way() {
-        return (fromSigns == null ? "" : "from " + fromSigns + " ") + "to " + (toSigns == null ? "everybody" : toSigns);
+        return Words.say("team.HandOver.to", (fromSigns == null ? "" : Words.say("team.HandOver.from", fromSigns)), (toSigns == null ? "everybody" : toSigns));
     }
 }

@@ -4,6 +4,7 @@ import cahier.app.account.AccountService;
 import cahier.app.account.AccountService.Trainer;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
 import cahier.app.web.Dates;
@@ -78,7 +79,7 @@ class HandOverController {
                 handOvers.handOver(me, household, Next.number(form.from()), to.orElse(null), note, site.address(), Instant.now(clock));
                 return "redirect:/households/" + household;
             } catch (HandOvers.Gone e) {
-                check.refuse("to", "went to somebody else meanwhile; see above, and choose again");
+                check.refuse("to", Words.say("team.HandOverController.went-to-somebody-else-meanwhile"));
             }
         }
         return page(me, households.get(me.practice(), household), model);

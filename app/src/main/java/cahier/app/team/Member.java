@@ -1,6 +1,7 @@
 package cahier.app.team;
 
 import cahier.app.account.AccountService.Trainer;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerRole;
 import cahier.app.web.Phones;
 import java.time.Instant;
@@ -42,7 +43,7 @@ public record Member(long id, String name, String signs, String email, String ph
     /** "Reads only.", "Trainer. 3 households." */
     public String says() {
         String words = role.words();
-        return words.substring(0, 1).toUpperCase(Locale.UK) + words.substring(1) + "." + (households == 0 ? "" : households == 1 ? " One household." : " " + households + " households.");
+        return words.substring(0, 1).toUpperCase(Locale.UK) + words.substring(1) + "." + (households == 0 ? "" : households == 1 ? Words.say("team.Member.one-household") : Words.say("team.Member.households", households));
     }
 
     Trainer asTrainer() {

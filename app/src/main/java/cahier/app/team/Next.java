@@ -1,5 +1,6 @@
 package cahier.app.team;
 
+import cahier.app.language.Words;
 import cahier.app.web.Check;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +16,7 @@ final class Next {
     static Optional<Long> read(Check check, @Nullable String typed, List<Long> working) {
         Optional<Long> to = one(working, typed);
         if (to.isEmpty() && typed != null && !typed.isEmpty()) {
-            check.refuse("to", "must be everybody or a trainer of the practice who works with households");
+            check.refuse("to", Words.say("team.Next.must-be-everybody-or-a"));
         }
         return to;
     }

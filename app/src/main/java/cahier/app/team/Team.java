@@ -4,6 +4,7 @@ import cahier.app.account.AccountService;
 import cahier.app.account.Credentials;
 import cahier.app.account.SignIns;
 import cahier.app.audit.Audited;
+import cahier.app.language.Words;
 import cahier.app.outbox.TrainerMail;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.Secret;
@@ -102,16 +103,16 @@ public class Team {
         List<Member> all = mapper.members(me.practice());
         Optional<Member> known = all.stream().filter(m -> m.email().equalsIgnoreCase(email)).reduce((earlier, later) -> later.isGone() ? earlier : later);
         if (known.filter(m -> !m.isGone()).isPresent()) {
-            throw new Refused("email", "is " + known.get().name() + "’s, who is " + (known.get().isInvited() ? "invited" : "here") + " already");
+            throw new Refused("email", Words.say("team.Team.is-s-who-is-already", known.get().name(), (known.get().isInvited() ? "invited" : "here")));
         }
         if (all.stream().filter(m -> !m.isGone()).count() >= MOST) {
-            throw new Refused("email", "cannot be added: a practice has at most " + MOST + " trainers");
+            throw new Refused("email", Words.say("team.Team.cannot-be-added-a-practice", MOST));
         }
         String hash = passwords.encode(Secret.fresh());
         Long id = known.isPresent() ? known.map(Member::id).filter(k -> !signsInElsewhere(email) && mapper.takeBack(me.practice(), k, hash, role) == 1).orElse(null)
                 : mapper.insert(me.practice(), name, email, hash, role);
         if (id == null) {
-            throw new Refused("email", "cannot be invited: somebody signs in with it already");
+            throw new Refused("email", Words.say("team.Team.cannot-be-invited-somebody-signs"));
         }
         events.publishEvent(new Audited(me.practice(), Audited.What.INVITED, null, name, now));
         return sendInvitation(me, member(me.practice(), id), site, now);
@@ -145,7 +146,7 @@ public class Team {
         if (who.role() == role) {
             return;
         }
-        keepsARunner(me.practice(), who, "has to run it: nobody else does. Let somebody else run the practice first");
+        keepsARunner(me.practice(), who, Words.say("team.Team.has-to-run-it-nobody"));
         mapper.setRole(me.practice(), id, role);
         if (role == TrainerRole.READS) {
             givesUp(me, who, null, "", site, now);
@@ -178,7 +179,7 @@ public class Team {
     void letGo(TrainerUser me, long id, @Nullable Long to, String note, String site, Instant now) {
         mapper.hold(me.practice());
         Member who = Optional.of(member(me.practice(), id)).filter(m -> !m.isGone()).orElseThrow(() -> new NotFound("trainer " + id));
-        keepsARunner(me.practice(), who, "runs the practice and nobody else does. Let somebody else run it first");
+        keepsARunner(me.practice(), who, Words.say("team.Team.runs-the-practice-and-nobody"));
         givesUp(me, who, to, note, site, now);
         mapper.forgetDrafts(me.practice(), id);
         mapper.forgetFactor(me.practice(), id);
@@ -202,24 +203,24 @@ public class Team {
             throw new NotFound("trainer " + away);
         }
         if (away == standIn) {
-            throw new Refused("standIn", "must be somebody else than who is away");
+            throw new Refused("standIn", Words.say("team.Team.must-be-somebody-else-than"));
         }
         LocalDate today = today(me.practice(), now);
         if (until.isBefore(from) || until.isBefore(today) || until.isAfter(from.plusDays(LONGEST_AWAY_DAYS))) {
-            throw new Refused("until", "must be from today on, not before the first day and at most " + LONGEST_AWAY_DAYS + " days after it, was " + until);
+            throw new Refused("until", Words.say("team.Team.must-be-from-today-on", LONGEST_AWAY_DAYS, until));
         }
         for (StandIn s : mapper.standIns(me.practice(), today)) {
             if (s.touches(away, from, until) || s.trainerId() == standIn && s.touches(standIn, from, until)) {
                 Member taken = s.touches(away, from, until) ? who : other;
-                throw new Refused("standIn", taken.name() + (s.trainerId() == taken.id() ? " is away " : " stands in ") + Dates.shortDate(s.fromDay()) + " to " + Dates.shortDate(s.untilDay()) + " already");
+                throw new Refused("standIn", Words.say("team.Team.to-already", taken.name() + (s.trainerId() == taken.id() ? Words.say("team.Team.is-away") : Words.say("team.Team.stands-in")) + Dates.shortDate(s.fromDay()), Dates.shortDate(s.untilDay())));
             }
         }
         mapper.insertStandIn(me.practice(), away, standIn, from, until);
-        events.publishEvent(new Audited(me.practice(), Audited.What.STANDS_IN, null, other.name() + " for " + who.name(), now));
+        events.publishEvent(new Audited(me.practice(), Audited.What.STANDS_IN, null, Words.say("team.Team.for", other.name(), who.name()), now));
     }
 
     private Member working(PracticeId practice, long id, String field) {
-        return mapper.member(practice, id).filter(Member::isWorking).orElseThrow(() -> new Refused(field, "must be a trainer of the practice who works with households"));
+        return mapper.member(practice, id).filter(Member::isWorking).orElseThrow(() -> new Refused(field, Words.say("team.Team.must-be-a-trainer-of")));
     }
 
     private void end(PracticeId practice, @Nullable Long trainer, @Nullable Long id, LocalDate today) {

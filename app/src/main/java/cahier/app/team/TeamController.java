@@ -4,6 +4,7 @@ import cahier.app.account.AccountService;
 import cahier.app.brake.Brake;
 import cahier.app.brake.Brakes;
 import cahier.app.brake.TooMuch;
+import cahier.app.language.Words;
 import cahier.app.scope.TrainerRole;
 import cahier.app.scope.TrainerUser;
 import cahier.app.web.Check;
@@ -88,8 +89,7 @@ class TeamController {
     }
 
     private static String words(StandIn s, Map<Long, Member> members, LocalDate today) {
-        return name(members, s.trainerId()) + " is away " + (s.fromDay().isAfter(today) ? "from " + Dates.longDate(s.fromDay()) : "now,") + " until " + Dates.longDate(s.untilDay()) + ". "
-                + name(members, s.standInId()) + " stands in.";
+        return Words.say("team.TeamController.is-away-until-stands-in", name(members, s.trainerId()), (s.fromDay().isAfter(today) ? Words.say("team.TeamController.from", Dates.longDate(s.fromDay())) : "now,"), Dates.longDate(s.untilDay()), name(members, s.standInId()));
     }
 
     private static String name(Map<Long, Member> members, long id) {
@@ -103,7 +103,7 @@ class TeamController {
         String email = check.email("email", check.text("email", form.email(), 120));
         TrainerRole role = check.choice("role", form.role(), TrainerRole.class);
         if (!result.hasErrors()) {
-            brakes.take(Brake.INVITATIONS, me.practice().toString()).ifPresent(wait -> check.refuse("email", "waits: too many invitations. Try again in " + TooMuch.words(wait)));
+            brakes.take(Brake.INVITATIONS, me.practice().toString()).ifPresent(wait -> check.refuse("email", Words.say("team.TeamController.waits-too-many-invitations-try", TooMuch.words(wait))));
         }
         if (!result.hasErrors()) {
             try {
@@ -117,7 +117,7 @@ class TeamController {
     }
 
     private void invited(String name, Optional<String> word, RedirectAttributes flash) {
-        flash.addFlashAttribute("said", word.isEmpty() ? "An invitation to " + name + " is on its way." : "No mail server is named, so give " + name + " this link yourself. It is shown only now and is good for a week.");
+        flash.addFlashAttribute("said", word.isEmpty() ? Words.say("team.TeamController.an-invitation-to-is-on", name) : Words.say("team.TeamController.no-mail-server-is-named", name));
         word.ifPresent(w -> flash.addFlashAttribute("link", site.address() + "/join/" + w));
     }
 
@@ -125,7 +125,7 @@ class TeamController {
     String again(@AuthenticationPrincipal TrainerUser me, @PathVariable long id, RedirectAttributes flash) {
         Optional<String> wait = brakes.take(Brake.INVITATIONS, me.practice().toString()).map(TooMuch::words);
         if (wait.isPresent()) {
-            flash.addFlashAttribute("refusal", "Too many invitations: try again in " + wait.get() + ".");
+            flash.addFlashAttribute("refusal", Words.say("team.TeamController.too-many-invitations-try-again", wait.get()));
         } else {
             invited(team.member(me.practice(), id).name(), team.inviteAgain(me, id, site.address(), Instant.now(clock)), flash);
         }
@@ -166,7 +166,7 @@ class TeamController {
             try {
                 String name = team.member(me.practice(), id).name();
                 team.letGo(me, id, to.orElse(null), note, site.address(), Instant.now(clock));
-                flash.addFlashAttribute("said", name + " does not belong to the practice any more.");
+                flash.addFlashAttribute("said", Words.say("team.TeamController.does-not-belong-to-the", name));
                 return me.id() == id ? "redirect:/login?ended" : BACK;
             } catch (Team.Refused e) {
                 check.refuse("to", e.why());
@@ -184,16 +184,16 @@ class TeamController {
         Optional<Long> away = Next.one(all, form.away());
         Optional<Long> standIn = Next.one(team.members(me.practice()).stream().filter(Member::isWorking).map(Member::id).toList(), form.standIn());
         if (away.isEmpty()) {
-            check.refuse("away", "must be a trainer of the practice; only who runs it says so of others");
+            check.refuse("away", Words.say("team.TeamController.must-be-a-trainer-of"));
         }
         if (standIn.isEmpty()) {
-            check.refuse("standIn", "must be a trainer of the practice who works with households");
+            check.refuse("standIn", Words.say("team.TeamController.must-be-a-trainer-of-2"));
         }
         if (from == null && !check.isRefused("from")) {
-            check.refuse("from", "must be a day such as 2026-07-01");
+            check.refuse("from", Words.say("team.TeamController.must-be-a-day-such"));
         }
         if (until == null && !check.isRefused("until")) {
-            check.refuse("until", "must be a day such as 2026-07-14");
+            check.refuse("until", Words.say("team.TeamController.must-be-a-day-such-2"));
         }
         if (!result.hasErrors() && from != null && until != null && away.isPresent() && standIn.isPresent()) {
             try {

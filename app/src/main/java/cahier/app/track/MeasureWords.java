@@ -1,5 +1,6 @@
 package cahier.app.track;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import cahier.core.exposure.Trigger;
 import cahier.core.handling.Zone;
@@ -19,36 +20,36 @@ public final class MeasureWords {
     /** "a distance", for a choice. */
     public static String kind(Measure.Kind kind) {
         return switch (kind) {
-            case DISTANCE -> "How near something may be";
-            case NOISE -> "How loud and near a noise may be";
-            case ALONE -> "How long it is alone";
-            case ZONE -> "Where the hand may touch";
-            case SITTING -> "How long it watches the world";
-            case WALK -> "How far from the door it is calm";
+            case DISTANCE -> Words.say("track.MeasureWords.how-near-something-may-be");
+            case NOISE -> Words.say("track.MeasureWords.how-loud-and-near-a");
+            case ALONE -> Words.say("track.MeasureWords.how-long-it-is-alone");
+            case ZONE -> Words.say("track.MeasureWords.where-the-hand-may-touch");
+            case SITTING -> Words.say("track.MeasureWords.how-long-it-watches-the");
+            case WALK -> Words.say("track.MeasureWords.how-far-from-the-door");
         };
     }
 
     /** What a step is called that measures this, until somebody calls it otherwise. */
     public static String title(Measure m) {
         return switch (m.kind()) {
-            case DISTANCE -> "Looks back from a " + about(m);
-            case NOISE -> "Nearer and louder";
-            case ALONE -> "Departures";
-            case ZONE -> "To the " + about(m);
-            case SITTING -> "Watch the world";
-            case WALK -> m.placeByPlace().isPresent() ? "Place by place" : "Out and back";
+            case DISTANCE -> Words.say("track.MeasureWords.looks-back-from-a", about(m));
+            case NOISE -> Words.say("track.MeasureWords.nearer-and-louder");
+            case ALONE -> Words.say("track.MeasureWords.departures");
+            case ZONE -> Words.say("track.MeasureWords.to-the", about(m));
+            case SITTING -> Words.say("track.MeasureWords.watch-the-world");
+            case WALK -> m.placeByPlace().isPresent() ? Words.say("track.MeasureWords.place-by-place") : Words.say("track.MeasureWords.out-and-back");
         };
     }
 
     /** And how it is done. */
     public static String how(Measure m) {
         return switch (m.kind()) {
-            case DISTANCE -> "It sees, gets a second, looks back, you pay. Tap each look.";
-            case NOISE -> "One noise, then a treat. Tap each one.";
-            case ALONE -> "Out, stay as long as the list says, back before it starts.";
-            case ZONE -> "Touch where the phone says, a second each. Feed while you touch.";
-            case SITTING -> "Sit where some pass. Tap what passes and what it does.";
-            case WALK -> m.placeByPlace().isPresent() ? "Out to each place and in again. At the first that is not calm, go home." : "From the door and home again while it is calm.";
+            case DISTANCE -> Words.say("track.MeasureWords.it-sees-gets-a-second");
+            case NOISE -> Words.say("track.MeasureWords.one-noise-then-a-treat");
+            case ALONE -> Words.say("track.MeasureWords.out-stay-as-long-as");
+            case ZONE -> Words.say("track.MeasureWords.touch-where-the-phone-says");
+            case SITTING -> Words.say("track.MeasureWords.sit-where-some-pass-tap");
+            case WALK -> m.placeByPlace().isPresent() ? Words.say("track.MeasureWords.out-to-each-place-and") : Words.say("track.MeasureWords.from-the-door-and-home");
         };
     }
 
@@ -76,20 +77,20 @@ public final class MeasureWords {
     public static String value(Measure m, double value) {
         return m.placeByPlace().map(w -> {
             List<String> first = w.first((int) value);
-            return value < 1 ? "none yet" : first.get(first.size() - 1);
+            return value < 1 ? Words.say("track.MeasureWords.none-yet") : first.get(first.size() - 1);
         }).orElseGet(() -> value(m.kind(), value));
     }
 
     /** "5 looks in a row by itself at 5 m": when it is passed. */
     public static String pass(Measure m) {
-        String look = m.cueCounts() ? "5\u00a0calm looks in a row at " : "5\u00a0looks in a row by itself at ";
+        String look = m.cueCounts() ? Words.say("track.MeasureWords.5-calm-looks-in-a") : Words.say("track.MeasureWords.5-looks-in-a-row");
         return switch (m.kind()) {
             case DISTANCE -> look + Measures.distance(m.goal());
             case NOISE -> look + Measures.distance(m.goal()) + ", " + LOUDNESS.get(Integer.parseInt(m.about()) - 1);
-            case ALONE -> Measures.duration(m.goal()) + " alone, 2\u00a0sessions running";
-            case ZONE -> "2\u00a0calm sessions at the " + Zone.valueOf(m.about()).said();
-            case SITTING -> "2\u00a0sittings of " + Measures.plain(m.goal(), 0) + "\u00a0min, never too much";
-            case WALK -> m.placeByPlace().isPresent() ? "2\u00a0walks, calm to the last place, " + value(m, m.goal()) : "2\u00a0walks of " + Measures.plain(m.goal(), 0) + " paces, calm all the way";
+            case ALONE -> Words.say("track.MeasureWords.alone-2-sessions-running", Measures.duration(m.goal()));
+            case ZONE -> Words.say("track.MeasureWords.2-calm-sessions-at-the", Zone.valueOf(m.about()).said());
+            case SITTING -> Words.say("track.MeasureWords.2-sittings-of-min-never", Measures.plain(m.goal(), 0));
+            case WALK -> m.placeByPlace().isPresent() ? Words.say("track.MeasureWords.2-walks-calm-to-the", value(m, m.goal())) : Words.say("track.MeasureWords.2-walks-of-paces-calm", Measures.plain(m.goal(), 0));
         };
     }
 

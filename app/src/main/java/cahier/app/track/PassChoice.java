@@ -1,5 +1,6 @@
 package cahier.app.track;
 
+import cahier.app.language.Words;
 import cahier.core.decide.TrackKind;
 import cahier.core.method.Choice;
 import cahier.core.pass.Block;
@@ -97,32 +98,32 @@ public enum PassChoice {
     /** What it costs on made-up dogs (docs/rules.md 40), in one sentence; empty where that was not tried. */
     public String cost() {
         return switch (this) {
-            case RUN -> tried("1 step in 37", "9.4");
-            case RATE_80 -> tried("1 step in 83", "9.7");
-            case RATE_90 -> tried("1 step in 333", "10.2");
-            case BLOCKS -> tried("1 step in 23", "9.2");
-            case CALM -> tried("hardly a step", "11.5");
-            case ODDS -> tried("1 step in 1000", "10.2");
-            case RHYTHM -> "Three times a week or more: about 9 of 10 clean, or 16 of 20. Less often: 5 in a row and the latest first rep clean.";
+            case RUN -> tried(Words.say("track.PassChoice.1-step-in-37"), "9.4");
+            case RATE_80 -> tried(Words.say("track.PassChoice.1-step-in-83"), "9.7");
+            case RATE_90 -> tried(Words.say("track.PassChoice.1-step-in-333"), "10.2");
+            case BLOCKS -> tried(Words.say("track.PassChoice.1-step-in-23"), "9.2");
+            case CALM -> tried(Words.say("track.PassChoice.hardly-a-step"), "11.5");
+            case ODDS -> tried(Words.say("track.PassChoice.1-step-in-1000"), "10.2");
+            case RHYTHM -> Words.say("track.PassChoice.three-times-a-week-or");
             case HOLD -> "";
         };
     }
 
     private static String tried(String tooEarly, String weeks) {
-        return "On made-up dogs it let " + tooEarly + " on too early, and seven steps took " + weeks + " of 12 weeks.";
+        return Words.say("track.PassChoice.on-made-up-dogs-it", tooEarly, weeks);
     }
 
     /** "5 clean in a row", "8 of the last 10 clean": for owners and trainers alike. */
     public String words(int run) {
         return switch (this) {
-            case RUN -> run + "\u00a0clean in a row";
-            case HOLD -> run + "\u00a0in a row held to the end, by the timer";
-            case RATE_80 -> "8 of the last 10 clean";
-            case RATE_90 -> "9 of the last 10 clean";
-            case BLOCKS -> "4 of a block of 5 clean";
-            case CALM -> "2 calm sessions of 5 reps or more";
-            case ODDS -> "about 9 of 10 clean, or 16 of 20";
-            case RHYTHM -> "by how often it is practised";
+            case RUN -> Words.say("track.PassChoice.clean-in-a-row", run);
+            case HOLD -> Words.say("track.PassChoice.in-a-row-held-to", run);
+            case RATE_80 -> Words.say("track.PassChoice.8-of-the-last-10");
+            case RATE_90 -> Words.say("track.PassChoice.9-of-the-last-10");
+            case BLOCKS -> Words.say("track.PassChoice.4-of-a-block-of");
+            case CALM -> Words.say("track.PassChoice.2-calm-sessions-of-5");
+            case ODDS -> Words.say("track.PassChoice.about-9-of-10-clean");
+            case RHYTHM -> Words.say("track.PassChoice.by-how-often-it-is");
         };
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.track;
 
+import cahier.app.language.Words;
 import cahier.core.pay.Feeding;
 import cahier.core.pay.Payoff;
 
@@ -12,10 +13,10 @@ public final class PayWords {
     /** "now and then, about one clean rep in four". */
     public static String of(Feeding feeding) {
         return switch (feeding) {
-            case EVERY_TIME -> "every time";
-            case EVERY_OTHER -> "about every other time";
-            case NOW_AND_THEN -> "now and then, about one clean rep in four";
-            case NONE -> "none, praise alone";
+            case EVERY_TIME -> Words.say("track.PayWords.every-time");
+            case EVERY_OTHER -> Words.say("track.PayWords.about-every-other-time");
+            case NOW_AND_THEN -> Words.say("track.PayWords.now-and-then-about-one");
+            case NONE -> Words.say("track.PayWords.none-praise-alone");
         };
     }
 
@@ -23,10 +24,10 @@ public final class PayWords {
     public static String of(Payoff payoff) {
         return switch (payoff) {
             case FOOD -> "food";
-            case SCATTERED -> "food, scattered";
-            case TOY -> "the toy";
-            case LEAD_ON_OFF -> "lead on, off again";
-            case FREE -> "free to go";
+            case SCATTERED -> Words.say("track.PayWords.food-scattered");
+            case TOY -> Words.say("track.PayWords.the-toy");
+            case LEAD_ON_OFF -> Words.say("track.PayWords.lead-on-off-again");
+            case FREE -> Words.say("track.PayWords.free-to-go");
         };
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.track;
 
+import cahier.app.language.Words;
 import cahier.core.slip.Remedy;
 import cahier.core.slip.Slip;
 
@@ -12,51 +13,50 @@ public final class SlipWords {
     /** "Grabbed it". */
     public static String name(Slip slip) {
         return switch (slip) {
-            case GRABBED -> "Grabbed it";
-            case STARED_ON -> "Kept staring";
-            case POPPED_UP -> "Popped up";
-            case HOVERED -> "Hovered";
-            case CROOKED -> "Crooked";
-            case ANTICIPATED -> "Went ahead of the word";
-            case JUMPED_ON -> "Jumped on you";
-            case NO_CONTACT -> "Did not touch";
-            case HAND_NOT_SEEN -> "Missed your hand";
-            case SLIPPED_PAST -> "Slipped past";
-            case TOO_KEEN_ON_ITEM -> "Too keen on the thing";
-            case TIGHT_LEAD -> "Tight lead";
-            case CROWDED -> "Crowded you";
-            case BROKE_AT -> "Broke the chain";
-            case CALLED_TWICE -> "Called twice";
-            case WALKED_OFF -> "Walked off";
-            case REFUSED_FOOD -> "Refused food";
+            case GRABBED -> Words.say("track.SlipWords.grabbed-it");
+            case STARED_ON -> Words.say("track.SlipWords.kept-staring");
+            case POPPED_UP -> Words.say("track.SlipWords.popped-up");
+            case HOVERED -> Words.say("track.SlipWords.hovered");
+            case CROOKED -> Words.say("track.SlipWords.crooked");
+            case ANTICIPATED -> Words.say("track.SlipWords.went-ahead-of-the-word");
+            case JUMPED_ON -> Words.say("track.SlipWords.jumped-on-you");
+            case NO_CONTACT -> Words.say("track.SlipWords.did-not-touch");
+            case HAND_NOT_SEEN -> Words.say("track.SlipWords.missed-your-hand");
+            case SLIPPED_PAST -> Words.say("track.SlipWords.slipped-past");
+            case TOO_KEEN_ON_ITEM -> Words.say("track.SlipWords.too-keen-on-the-thing");
+            case TIGHT_LEAD -> Words.say("track.SlipWords.tight-lead");
+            case CROWDED -> Words.say("track.SlipWords.crowded-you");
+            case BROKE_AT -> Words.say("track.SlipWords.broke-the-chain");
+            case CALLED_TWICE -> Words.say("track.SlipWords.called-twice");
+            case WALKED_OFF -> Words.say("track.SlipWords.walked-off");
+            case REFUSED_FOOD -> Words.say("track.SlipWords.refused-food");
         };
     }
 
     /** "Broke the chain at “handle”, 3 of 4 coded misses. Play that event alone, then the chain from its start." */
     public static String say(Remedy remedy) {
-        return name(remedy.slip()) + (remedy.event().isEmpty() ? "" : " at “" + remedy.event() + "”") + ", " + remedy.times() + " of " + remedy.of() + " coded misses. "
-                + remedy(remedy.slip());
+        return Words.say("track.SlipWords.of-coded-misses", name(remedy.slip()) + (remedy.event().isEmpty() ? "" : Words.say("track.SlipWords.at", remedy.event())), remedy.times(), remedy.of(), remedy(remedy.slip()));
     }
 
     /** What to do about it. */
     public static String remedy(Slip slip) {
         return switch (slip) {
-            case GRABBED -> "Cover it, or further away.";
-            case STARED_ON -> "Pay only the look at you. More room.";
-            case POPPED_UP -> "Shorter. Pay earlier.";
-            case HOVERED -> "Pay only the whole position. Another surface.";
-            case CROOKED -> "Guide it narrower.";
-            case ANTICIPATED -> "Practise the two apart.";
-            case JUMPED_ON -> "No pay, no new throw. Wait, lower your hand.";
-            case NO_CONTACT, HAND_NOT_SEEN -> "The other hand, lower and nearer.";
-            case SLIPPED_PAST -> "A narrower alley, or change sides.";
-            case TOO_KEEN_ON_ITEM -> "Park the thing for two weeks.";
-            case TIGHT_LEAD -> "Start over with a slack lead.";
-            case CROWDED -> "Walk a loop and set up again.";
-            case BROKE_AT -> "Play that event alone, then the chain from its start.";
-            case CALLED_TWICE -> "Nearer, better pay. Perhaps the word is not taught yet.";
-            case WALKED_OFF -> "A break. Was it hungry, tired, worried?";
-            case REFUSED_FOOD -> "More distance, or another day. Offer from another hand.";
+            case GRABBED -> Words.say("track.SlipWords.cover-it-or-further-away");
+            case STARED_ON -> Words.say("track.SlipWords.pay-only-the-look-at");
+            case POPPED_UP -> Words.say("track.SlipWords.shorter-pay-earlier");
+            case HOVERED -> Words.say("track.SlipWords.pay-only-the-whole-position");
+            case CROOKED -> Words.say("track.SlipWords.guide-it-narrower");
+            case ANTICIPATED -> Words.say("track.SlipWords.practise-the-two-apart");
+            case JUMPED_ON -> Words.say("track.SlipWords.no-pay-no-new-throw");
+            case NO_CONTACT, HAND_NOT_SEEN -> Words.say("track.SlipWords.the-other-hand-lower-and");
+            case SLIPPED_PAST -> Words.say("track.SlipWords.a-narrower-alley-or-change");
+            case TOO_KEEN_ON_ITEM -> Words.say("track.SlipWords.park-the-thing-for-two");
+            case TIGHT_LEAD -> Words.say("track.SlipWords.start-over-with-a-slack");
+            case CROWDED -> Words.say("track.SlipWords.walk-a-loop-and-set");
+            case BROKE_AT -> Words.say("track.SlipWords.play-that-event-alone-then");
+            case CALLED_TWICE -> Words.say("track.SlipWords.nearer-better-pay-perhaps-the");
+            case WALKED_OFF -> Words.say("track.SlipWords.a-break-was-it-hungry");
+            case REFUSED_FOOD -> Words.say("track.SlipWords.more-distance-or-another-day");
         };
     }
 }

@@ -1,5 +1,6 @@
 package cahier.app.track;
 
+import cahier.app.language.Words;
 import cahier.core.pass.Spread;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,9 +19,9 @@ public final class SpreadWords {
         add(parts, s.people(), "with ", " people");
         add(parts, s.places(), "in ", " places");
         add(parts, s.hands(), "with ", s.hands() == 1 ? " hand" : " hands");
-        add(parts, s.items(), "with ", s.items() == 1 ? " reward or object" : " rewards or objects");
+        add(parts, s.items(), "with ", s.items() == 1 ? Words.say("track.SpreadWords.reward-or-object") : Words.say("track.SpreadWords.rewards-or-objects"));
         if (s.coldOf() > 0) {
-            parts.add(s.coldOf() == 1 ? "the last first try clean" : s.coldClean() + " of the last " + s.coldOf() + " first tries clean");
+            parts.add(s.coldOf() == 1 ? Words.say("track.SpreadWords.the-last-first-try-clean") : Words.say("track.SpreadWords.of-the-last-first-tries", s.coldClean(), s.coldOf()));
         }
         return parts.isEmpty() ? "" : ", " + String.join(", ", parts);
     }

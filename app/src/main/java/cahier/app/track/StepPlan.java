@@ -1,5 +1,6 @@
 package cahier.app.track;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import cahier.core.climb.Unit;
 import cahier.core.decide.TrackKind;
@@ -139,7 +140,7 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
 
     /** The same under the name of what lies before it. */
     public StepPlan titledHalfWay() {
-        return withTitle("Half-way to " + Character.toLowerCase(title.charAt(0)) + title.substring(1));
+        return withTitle(Words.say("track.StepPlan.half-way-to", Character.toLowerCase(title.charAt(0)), title.substring(1)));
     }
 
     private static @Nullable Double halfWay(Unit unit, @Nullable Double below, @Nullable Double here) {
@@ -200,14 +201,14 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
     @JsonIgnore
     public String dose() {
         String often = switch (sessions) {
-            case 1 -> "once a day";
-            case 2 -> "twice a day";
-            default -> sessions + " times a day";
+            case 1 -> Words.say("track.StepPlan.once-a-day");
+            case 2 -> Words.say("track.StepPlan.twice-a-day");
+            default -> Words.say("track.StepPlan.times-a-day", sessions);
         };
         if (teaching.has(Trait.UNTIL_CLEAN) && reps > 1) {
-            return "until one is clean, " + reps + " reps at most, " + often + ", " + minutes + "\u00a0min at most";
+            return Words.say("track.StepPlan.until-one-is-clean-reps", reps, often, minutes);
         }
-        return reps + (reps == 1 ? " rep, " : " reps, ") + often + ", " + minutes + "\u00a0min at most";
+        return Words.say("track.StepPlan.min-at-most", reps + (reps == 1 ? Words.say("track.StepPlan.rep") : Words.say("track.StepPlan.reps")) + often, minutes);
     }
 
     /** Place, distance, duration, distraction, who, word, in one line: what the criterion depends on. */
@@ -220,7 +221,7 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         parts.add(distraction);
         parts.add(who);
         parts.add(words(aid));
-        parts.add(word.isEmpty() ? "" : "say “" + word + "”");
+        parts.add(word.isEmpty() ? "" : Words.say("track.StepPlan.say", word));
         parts.removeIf(String::isEmpty);
         return String.join(", ", parts);
     }

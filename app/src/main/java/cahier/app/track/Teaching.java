@@ -1,5 +1,6 @@
 package cahier.app.track;
 
+import cahier.app.language.Words;
 import cahier.core.measure.Measure;
 import cahier.core.pay.Feeding;
 import cahier.core.pay.PaySheet;
@@ -74,7 +75,7 @@ public record Teaching(String pay, String equipment, Helper helper, List<Slip> s
         payoffs = payoffs == null ? List.of() : List.copyOf(payoffs);
         traits = traits == null ? List.of() : traits.stream().distinct().sorted().toList();
         if (slips.size() > Slip.MOST) {
-            throw new IllegalArgumentException("slips must be at most " + Slip.MOST + ", were " + slips.size());
+            throw new IllegalArgumentException(Words.say("track.Teaching.slips-must-be-at-most", Slip.MOST, slips.size()));
         }
     }
 

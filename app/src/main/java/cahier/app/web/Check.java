@@ -1,6 +1,7 @@
 package cahier.app.web;
 
 import cahier.app.language.Language;
+import cahier.app.language.Words;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -34,7 +35,7 @@ public final class Check {
     public String text(String field, @Nullable String typed, int most) {
         String value = optional(field, typed, most);
         if (value.isEmpty()) {
-            refuse(field, "must not be empty");
+            refuse(field, Words.say("web.Check.must-not-be-empty"));
         }
         return value;
     }
@@ -43,7 +44,7 @@ public final class Check {
     public String optional(String field, @Nullable String typed, int most) {
         String value = typed == null ? "" : typed.strip();
         if (value.length() > most) {
-            refuse(field, "must be at most " + most + " characters, was " + value.length());
+            refuse(field, Words.say("web.Check.must-be-at-most-characters", most, value.length()));
             return value.substring(0, most);
         }
         return value;
@@ -60,7 +61,7 @@ public final class Check {
         } catch (NumberFormatException e) {
             // said below, with the bounds
         }
-        refuse(field, "must be a whole number from " + least + " to " + most + ", was “" + value + "”");
+        refuse(field, Words.say("web.Check.must-be-a-whole-number", least, most, value));
         return least;
     }
 
@@ -89,7 +90,7 @@ public final class Check {
                 return value;
             }
         }
-        refuse(field, "must be one of the choices, was “" + typed + "”");
+        refuse(field, Words.say("web.Check.must-be-one-of-the", typed));
         return type.getEnumConstants()[0];
     }
 
@@ -101,7 +102,7 @@ public final class Check {
         try {
             return LocalDate.parse(typed.strip());
         } catch (DateTimeParseException e) {
-            refuse(field, "must be a date such as 2026-06-18, was “" + typed + "”");
+            refuse(field, Words.say("web.Check.must-be-a-date-such", typed));
             return null;
         }
     }
@@ -111,7 +112,7 @@ public final class Check {
         try {
             return ZoneId.of(typed == null ? "" : typed.strip());
         } catch (DateTimeException e) {
-            refuse(field, "must be a time zone such as Europe/London, was “" + typed + "”");
+            refuse(field, Words.say("web.Check.must-be-a-time-zone", typed));
             return ZoneId.of("UTC");
         }
     }
@@ -120,7 +121,7 @@ public final class Check {
     public @Nullable String language(String field, @Nullable String typed) {
         String tag = typed == null ? "" : typed.strip();
         if (!tag.isEmpty() && Language.known().stream().noneMatch(l -> l.tag().equals(tag))) {
-            refuse(field, "must be one of " + Language.known().stream().map(Language::tag).collect(Collectors.joining(", ")) + ", was “" + typed + "”");
+            refuse(field, Words.say("web.Check.must-be-one-of-was", Language.known().stream().map(Language::tag).collect(Collectors.joining(", ")), typed));
         }
         return tag.isEmpty() ? null : tag;
     }
@@ -129,7 +130,7 @@ public final class Check {
     public String email(String field, @Nullable String typed) {
         String address = optional(field, typed, LONGEST_ADDRESS);
         if (!address.isEmpty() && !address.matches("[^@\\s,;<>\"]+@[^@\\s,;<>\"]+")) {
-            refuse(field, "must be an address such as imre@hollowlane.example, was “" + address + "”");
+            refuse(field, Words.say("web.Check.must-be-an-address-such", address));
         }
         return address;
     }

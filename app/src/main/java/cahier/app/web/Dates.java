@@ -101,7 +101,7 @@ public final class Dates {
         try {
             return LocalTime.parse(plain.length() == HOUR_OF_ONE_DIGIT ? "0" + plain : plain).truncatedTo(ChronoUnit.MINUTES);
         } catch (DateTimeException e) {
-            throw new IllegalArgumentException("a time must be such as " + example + ", was “" + typed + "”", e);
+            throw new IllegalArgumentException(Words.say("web.Dates.a-time-must-be-such", example, typed), e);
         }
     }
 }

@@ -38,7 +38,7 @@ public final class Measures {
 
     /** Metres from "1.5 m", "150 cm", "5 ft" or "2 yards"; 0 to 1000 m. A number alone is asked for its unit. */
     public static double metres(String typed) {
-        return read(typed, METRES, 0, 1000, "a distance from 0 to 1000 m, for example 1.5 m or 5 ft", "m", "ft");
+        return read(typed, METRES, 0, 1000, Words.say("web.Measures.a-distance-from-0-to"), "m", "ft");
     }
 
     /** Seconds from "5 s", "2 min", "1 min 30 s" or "2:30", which is minutes and seconds; 0 to 4 h. A number alone is asked for its unit. */
@@ -47,12 +47,12 @@ public final class Measures {
         if (both.matches()) {
             return 60.0 * Integer.parseInt(both.group(1)) + Integer.parseInt(both.group(2) == null ? both.group(3) : both.group(2));
         }
-        return read(typed, SECONDS, 0, 14_400, "a time from 0 s to 4 h, for example 5 s or 2 min", "s", "min");
+        return read(typed, SECONDS, 0, 14_400, Words.say("web.Measures.a-time-from-0-s"), "s", "min");
     }
 
     /** Grams from "8.4", "8.4 kg" or "18.5 lb"; 0.2 to 120 kg. */
     public static double grams(String typed) {
-        return read(typed, GRAMS, 200, 120_000, "a weight from 0.2 to 120 kg, for example 8.4 kg or 18.5 lb", "kg", "lb");
+        return read(typed, GRAMS, 200, 120_000, Words.say("web.Measures.a-weight-from-0-2"), "kg", "lb");
     }
 
     private static double read(String typed, Map<String, Double> units, double least, double most, String rule, String one, String other) {
@@ -69,7 +69,7 @@ public final class Measures {
                 return value;
             }
         }
-        throw new IllegalArgumentException("must be " + rule + ", was “" + typed + "”");
+        throw new IllegalArgumentException(Words.say("web.Measures.must-be-was", rule, typed));
     }
 
     /** "1 m (3 ft)", or "3 ft (1 m)" where feet come first, and inches where a foot says too little: "0.1 m (4 in)". */

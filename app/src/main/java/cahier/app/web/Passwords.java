@@ -1,5 +1,6 @@
 package cahier.app.web;
 
+import cahier.app.language.Words;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -35,13 +36,13 @@ final class Passwords {
     static Optional<String> trouble(String password) {
         int characters = password.codePointCount(0, password.length());
         if (characters < SHORTEST) {
-            return Optional.of("must be at least " + SHORTEST + " characters, was " + characters);
+            return Optional.of(Words.say("web.Passwords.must-be-at-least-characters", SHORTEST, characters));
         }
         int bytes = password.getBytes(StandardCharsets.UTF_8).length;
         if (bytes > LONGEST) {
-            return Optional.of("must be at most " + LONGEST + " bytes, was " + bytes + "; letters beyond a to z take two to four");
+            return Optional.of(Words.say("web.Passwords.must-be-at-most-bytes", LONGEST, bytes));
         }
         String plain = password.toLowerCase(Locale.ROOT);
-        return COMMON.contains(plain) || plain.chars().distinct().count() <= 2 ? Optional.of("is one that many people use and others try first; three or four words together are better") : Optional.empty();
+        return COMMON.contains(plain) || plain.chars().distinct().count() <= 2 ? Optional.of(Words.say("web.Passwords.is-one-that-many-people")) : Optional.empty();
     }
 }

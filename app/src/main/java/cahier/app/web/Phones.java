@@ -1,5 +1,6 @@
 package cahier.app.web;
 
+import cahier.app.language.Words;
 import com.google.i18n.phonenumbers.NumberParseException;
 import com.google.i18n.phonenumbers.PhoneNumberUtil;
 import com.google.i18n.phonenumbers.PhoneNumberUtil.PhoneNumberFormat;
@@ -21,8 +22,8 @@ public final class Phones {
      * @throws IllegalArgumentException with what is allowed and what was typed
      */
     public static String read(String typed, String country) {
-        String example = country.isEmpty() ? "must begin with + and the country, such as +44 20 7946 0123"
-                : "must be a telephone number such as +44 20 7946 0123, or one of " + country + " without its country";
+        String example = country.isEmpty() ? Words.say("web.Phones.must-begin-with-and-the")
+                : Words.say("web.Phones.must-be-a-telephone-number", country);
         try {
             if (typed.length() <= LONGEST) {
                 PhoneNumber number = NUMBERS.parse(typed, country.isEmpty() ? "ZZ" : country);
@@ -33,7 +34,7 @@ public final class Phones {
         } catch (NumberParseException e) {
             // said below
         }
-        throw new IllegalArgumentException(example + ", was “" + typed.substring(0, Math.min(LONGEST, typed.length())) + "”");
+        throw new IllegalArgumentException(Words.say("web.Phones.was", example, typed.substring(0, Math.min(LONGEST, typed.length()))));
     }
 
     /** "+44 20 7946 0123" of what is kept, never broken over two lines; nothing of nothing. */

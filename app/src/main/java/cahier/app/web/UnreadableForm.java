@@ -1,5 +1,6 @@
 package cahier.app.web;
 
+import cahier.app.language.Words;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.validation.BindingResult;
@@ -13,8 +14,8 @@ class UnreadableForm extends RuntimeException {
     private final List<String> fields;
 
     UnreadableForm(BindingResult result) {
-        super("a form could not be read");
-        this.fields = result.getFieldErrors().stream().map(e -> e.getField() + " must be a number, was " + shown(e.getRejectedValue())).distinct().toList();
+        super(Words.say("web.UnreadableForm.a-form-could-not-be"));
+        this.fields = result.getFieldErrors().stream().map(e -> Words.say("web.UnreadableForm.must-be-a-number-was", e.getField(), shown(e.getRejectedValue()))).distinct().toList();
     }
 
     private static String shown(@Nullable Object value) {

@@ -4,6 +4,7 @@ import cahier.app.household.Facts;
 import cahier.app.household.Hours;
 import cahier.app.household.Households;
 import cahier.app.household.Person;
+import cahier.app.language.Words;
 import cahier.app.lesson.Busy;
 import cahier.app.lesson.CalendarFile;
 import cahier.app.scope.PracticeId;
@@ -58,8 +59,8 @@ public class FreeHours {
         for (Person person : facts.people()) {
             add(rows, Whose.PERSON, person.id(), person.name(), typed.getOrDefault("p" + person.id(), ""));
         }
-        add(rows, Whose.FRIEND, null, "A friend", typed.getOrDefault("friend", ""));
-        add(rows, Whose.STRANGER, null, "A stranger", typed.getOrDefault("stranger", ""));
+        add(rows, Whose.FRIEND, null, Words.say("week.FreeHours.a-friend"), typed.getOrDefault("friend", ""));
+        add(rows, Whose.STRANGER, null, Words.say("week.FreeHours.a-stranger"), typed.getOrDefault("stranger", ""));
         add(rows, Whose.WALK, null, "Walks", typed.getOrDefault("walk", ""));
         hours.clear(practice, household);
         rows.forEach(r -> hours.insert(practice, household, r));

@@ -3,6 +3,7 @@ package cahier.app.week;
 import cahier.app.household.Facts;
 import cahier.app.household.Hours;
 import cahier.app.household.Person;
+import cahier.app.language.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +27,7 @@ public record HoursKept(Map<Long, Hours> people, Hours friend, Hours stranger, H
     /** "12 times read from a calendar", empty when none were. */
     public String fromCalendar(Person person) {
         long n = dated.stream().filter(d -> d.personId() == person.id()).count();
-        return n == 0 ? "" : n + (n == 1 ? " time" : " times") + " from a calendar";
+        return n == 0 ? "" : Words.say("week.HoursKept.from-a-calendar", n + (n == 1 ? Words.say("week.HoursKept.time") : Words.say("week.HoursKept.times")));
     }
 
     /**
@@ -41,8 +42,8 @@ public record HoursKept(Map<Long, Hours> people, Hours friend, Hours stranger, H
     public List<Line> lines(Facts facts) {
         List<Line> lines = new ArrayList<>();
         facts.people().forEach(p -> lines.add(new Line("p" + p.id(), p.called(), of(p).words(), fromCalendar(p))));
-        lines.add(new Line("friend", "A friend who helps", friend.words(), ""));
-        lines.add(new Line("stranger", "A stranger who helps", stranger.words(), ""));
+        lines.add(new Line("friend", Words.say("week.HoursKept.a-friend-who-helps"), friend.words(), ""));
+        lines.add(new Line("stranger", Words.say("week.HoursKept.a-stranger-who-helps"), stranger.words(), ""));
         lines.add(new Line("walk", "Walks", walks.words(), ""));
         return lines;
     }

@@ -6,6 +6,7 @@ import cahier.app.draw.WeekSheet;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Person;
+import cahier.app.language.Words;
 import cahier.app.web.Dates;
 import cahier.core.week.Span;
 import cahier.core.week.Week;
@@ -69,7 +70,7 @@ public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<
 
         /** "18:30, Marit with Pim: Door manners, 5 min, pinned." */
         public String says() {
-            return time() + ", " + person.name() + " with " + dog.name() + ": " + titles() + ", " + minutes() + "\u00a0min" + (isDone() ? ", done" : "") + (pinned ? ", pinned" : "") + ".";
+            return Words.say("week.PlannedWeek.with-min", time(), person.name(), dog.name(), titles(), minutes(), (isDone() ? Words.say("week.PlannedWeek.done") : ""), (pinned ? Words.say("week.PlannedWeek.pinned") : ""));
         }
 
         public int minutes() {
@@ -87,7 +88,7 @@ public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<
         /** "Door manners and Leave it" */
         public String titles() {
             List<String> titles = parts.stream().map(Part::title).toList();
-            return titles.size() == 1 ? titles.get(0) : String.join(", ", titles.subList(0, titles.size() - 1)) + " and " + titles.get(titles.size() - 1);
+            return titles.size() == 1 ? titles.get(0) : Words.say("week.PlannedWeek.and", String.join(", ", titles.subList(0, titles.size() - 1)), titles.get(titles.size() - 1));
         }
     }
 
@@ -124,12 +125,12 @@ public record PlannedWeek(Facts facts, LocalDate first, Instant plannedAt, List<
     /** "Everything fits", what is in the way, or that it is being planned. */
     public String headline() {
         if (pending) {
-            return "Being planned";
+            return Words.say("week.PlannedWeek.being-planned");
         }
         if (!unmet.isEmpty()) {
-            return "Not everything fits";
+            return Words.say("week.PlannedWeek.not-everything-fits");
         }
-        return sessions.isEmpty() ? "Nothing to practise" : "Everything fits";
+        return sessions.isEmpty() ? Words.say("week.PlannedWeek.nothing-to-practise") : Words.say("week.PlannedWeek.everything-fits");
     }
 
     public boolean hasMoreDogs() {

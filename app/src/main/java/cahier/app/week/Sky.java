@@ -1,5 +1,6 @@
 package cahier.app.week;
 
+import cahier.app.language.Words;
 import cahier.core.week.Heat;
 import cahier.core.week.Span;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -86,7 +87,7 @@ class Sky {
         HttpResponse<InputStream> answer = client.send(HttpRequest.newBuilder(uri).timeout(PATIENCE).header("Accept", "application/json").build(), BodyHandlers.ofInputStream());
         try (InputStream body = answer.body()) { // closed when the time is up, which ends the reading
             if (answer.statusCode() != OK) {
-                throw new IOException("it said " + answer.statusCode());
+                throw new IOException(Words.say("week.Sky.it-said", answer.statusCode()));
             }
             return CompletableFuture.supplyAsync(() -> {
                 try {

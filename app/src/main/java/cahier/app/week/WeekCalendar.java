@@ -1,5 +1,6 @@
 package cahier.app.week;
 
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.web.NotFound;
 import java.nio.charset.StandardCharsets;
@@ -46,7 +47,7 @@ public class WeekCalendar {
         event.removeIf(p -> p instanceof DtStamp);
         event.add(new DtStamp(plannedAt));
         event.add(new Uid("session-" + practice + "-" + household + "-" + session.dog().id() + "-" + session.at() + "@cahier"));
-        event.add(new Description(session.minutes() + " min at most. Ending early is fine."));
+        event.add(new Description(Words.say("week.WeekCalendar.min-at-most-ending-early", session.minutes())));
         return event;
     }
 }

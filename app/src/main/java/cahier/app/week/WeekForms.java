@@ -4,6 +4,7 @@ import cahier.app.draw.Drawing;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.language.Words;
 import cahier.app.lesson.CalendarFile;
 import cahier.app.lesson.CalendarUpload;
 import cahier.app.scope.PracticeId;
@@ -68,7 +69,7 @@ public class WeekForms {
     public void plan(PracticeId practice, long household, Instant now, RedirectAttributes flash) {
         households.get(practice, household);
         if (hours.of(practice, household, now).isEmpty()) {
-            flash.addFlashAttribute("refusal", "Nobody has said when there is time. Type the free hours first.");
+            flash.addFlashAttribute("refusal", Words.say("week.WeekForms.nobody-has-said-when-there"));
             weeks.adapt(practice, household, now);
         } else {
             weeks.plan(practice, household, now);
@@ -81,7 +82,7 @@ public class WeekForms {
             hours.put(practice, household, typed);
             plan(practice, household, now, flash);
         } catch (IllegalArgumentException e) {
-            flash.addFlashAttribute("refusal", sentence(e) + " Nothing was changed.");
+            flash.addFlashAttribute("refusal", Words.say("week.WeekForms.nothing-was-changed", sentence(e)));
             flash.addFlashAttribute("typed", typed);
         }
     }
@@ -90,12 +91,12 @@ public class WeekForms {
     public void calendar(PracticeId practice, long household, long person, boolean free, @Nullable MultipartFile file, Instant now, RedirectAttributes flash) {
         try (Reader reader = CalendarUpload.open(file)) {
             int kept = hours.read(practice, household, person, free, reader, now);
-            flash.addFlashAttribute("said", kept == 0 ? "Nothing in it in the coming year." : kept + (kept == 1 ? " time" : " times") + " read.");
+            flash.addFlashAttribute("said", kept == 0 ? Words.say("week.WeekForms.nothing-in-it-in-the") : Words.say("week.WeekForms.read", kept + (kept == 1 ? Words.say("week.WeekForms.time") : Words.say("week.WeekForms.times"))));
             weeks.adapt(practice, household, now);
         } catch (CalendarFile.Bad e) {
-            flash.addFlashAttribute("refusal", e.getMessage() + " What was read before stands.");
+            flash.addFlashAttribute("refusal", Words.say("week.WeekForms.what-was-read-before-stands", e.getMessage()));
         } catch (IOException e) {
-            flash.addFlashAttribute("refusal", "The calendar file did not arrive. What was read before stands.");
+            flash.addFlashAttribute("refusal", Words.say("week.WeekForms.the-calendar-file-did-not"));
         }
     }
 
@@ -123,9 +124,9 @@ public class WeekForms {
         } catch (Weeks.Elsewhere e) {
             flash.addFlashAttribute("refusal", ELSEWHERE);
         } catch (IllegalArgumentException e) {
-            flash.addFlashAttribute("refusal", sentence(e) + " Nothing was moved.");
+            flash.addFlashAttribute("refusal", Words.say("week.WeekForms.nothing-was-moved", sentence(e)));
         } catch (DateTimeException e) {
-            flash.addFlashAttribute("refusal", "A day must be such as 2026-06-18, was “" + day + "”. Nothing was moved.");
+            flash.addFlashAttribute("refusal", Words.say("week.WeekForms.a-day-must-be-such", day));
         }
         return "";
     }

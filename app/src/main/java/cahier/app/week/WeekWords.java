@@ -1,5 +1,6 @@
 package cahier.app.week;
 
+import cahier.app.language.Words;
 import cahier.app.web.Dates;
 import cahier.core.week.Heat;
 import cahier.core.week.Span;
@@ -17,51 +18,50 @@ final class WeekWords {
     /** "nobody is free then": why a pinned session does not fit. */
     static String broken(String rule) {
         return switch (WeekRule.valueOf(rule)) {
-            case PERSON_FREE -> "who handles is not free for all of it";
-            case ONE_HANDLER -> "two handlers at once";
-            case COMPANY -> "the second person is not there";
-            case ADULT -> "no adult is there";
-            case ONE_DOG -> "another dog practises at that time";
-            case REST -> "less than 90\u00a0min from the dog’s other session";
-            case ONCE -> "the same track twice";
-            case LIMIT -> "longer than the dog can attend";
-            case APART -> "two tracks that are kept apart";
-            case HEAT -> Heat.WORDS + " outdoors";
-            case DOSE -> "more than the dose of that day";
-            case MINUTES -> "more than the household’s minutes of that day";
-            default -> throw new IllegalArgumentException("rule must be a hard one, was " + rule);
+            case PERSON_FREE -> Words.say("week.WeekWords.who-handles-is-not-free");
+            case ONE_HANDLER -> Words.say("week.WeekWords.two-handlers-at-once");
+            case COMPANY -> Words.say("week.WeekWords.the-second-person-is-not");
+            case ADULT -> Words.say("week.WeekWords.no-adult-is-there");
+            case ONE_DOG -> Words.say("week.WeekWords.another-dog-practises-at-that");
+            case REST -> Words.say("week.WeekWords.less-than-90-min-from");
+            case ONCE -> Words.say("week.WeekWords.the-same-track-twice");
+            case LIMIT -> Words.say("week.WeekWords.longer-than-the-dog-can");
+            case APART -> Words.say("week.WeekWords.two-tracks-that-are-kept");
+            case HEAT -> Words.say("week.WeekWords.outdoors", Heat.WORDS);
+            case DOSE -> Words.say("week.WeekWords.more-than-the-dose-of");
+            case MINUTES -> Words.say("week.WeekWords.more-than-the-households-minutes");
+            default -> throw new IllegalArgumentException(Words.say("week.WeekWords.rule-must-be-a-hard", rule));
         };
     }
 
     /** "Recall (3 of 14) and Heel (5 of 14) left out: the minutes a day are full.": what several tracks share. */
     static String shared(WeekPlan.Why why, List<String> titles) {
-        String all = titles.size() == 1 ? titles.get(0) : String.join(", ", titles.subList(0, titles.size() - 1)) + " and " + titles.get(titles.size() - 1);
-        return all + " left out: " + (why == WeekPlan.Why.MINUTES ? "the minutes a day are full." : "the free hours are taken, with 90\u00a0min between two sessions of a dog.")
-                + " Least bad: they share what there is, day by day; or leave one track out.";
+        String all = titles.size() == 1 ? titles.get(0) : Words.say("week.WeekWords.and", String.join(", ", titles.subList(0, titles.size() - 1)), titles.get(titles.size() - 1));
+        return Words.say("week.WeekWords.left-out-least-bad-they", all, (why == WeekPlan.Why.MINUTES ? Words.say("week.WeekWords.the-minutes-a-day-are") : Words.say("week.WeekWords.the-free-hours-are-taken")));
     }
 
     /** "Recall (3 of 14)" */
     static String some(WeekPlan.Unmet unmet, String title) {
-        return title + " (" + unmet.missing() + " of " + unmet.wanted() + ")";
+        return Words.say("week.WeekWords.of", title, unmet.missing(), unmet.wanted());
     }
 
     /** "Recall, 5 of 7 left out: no friend is there while somebody is free. Least bad: find one for Monday, 18:00." */
     static String unmet(WeekPlan.Unmet unmet, String title, String company, LocalDate first) {
         String when = unmet.instead().map(m -> Dates.longDate(first.plusDays(m / Span.DAY)) + ", " + m % Span.DAY / 60 + ":" + String.format("%02d", m % 60)).orElse("");
         String why = switch (unmet.why()) {
-            case NO_TIME -> "there is not enough free time.";
-            case NO_COMPANY -> company + " is there while somebody is free.";
-            case NO_ADULT -> "only a child is free.";
-            case HEAT -> Heat.WORDS + " whenever somebody is free.";
-            case MINUTES, CROWDED -> throw new IllegalArgumentException("what tracks share is said of all of them, was " + unmet);
+            case NO_TIME -> Words.say("week.WeekWords.there-is-not-enough-free");
+            case NO_COMPANY -> Words.say("week.WeekWords.is-there-while-somebody-is", company);
+            case NO_ADULT -> Words.say("week.WeekWords.only-a-child-is-free");
+            case HEAT -> Words.say("week.WeekWords.whenever-somebody-is-free", Heat.WORDS);
+            case MINUTES, CROWDED -> throw new IllegalArgumentException(Words.say("week.WeekWords.what-tracks-share-is-said", unmet));
         };
         String leastBad = switch (unmet.why()) {
-            case NO_TIME -> when.isEmpty() ? "the other sessions are kept." : "a little more time on " + when + ".";
-            case NO_COMPANY -> when.isEmpty() ? "the other sessions are kept." : "find one for " + when + ".";
-            case NO_ADULT -> when.isEmpty() ? "the other sessions are kept." : "an adult joins on " + when + ".";
-            case HEAT -> "an hour before breakfast, or a place indoors.";
+            case NO_TIME -> when.isEmpty() ? Words.say("week.WeekWords.the-other-sessions-are-kept") : Words.say("week.WeekWords.a-little-more-time-on", when);
+            case NO_COMPANY -> when.isEmpty() ? Words.say("week.WeekWords.the-other-sessions-are-kept") : Words.say("week.WeekWords.find-one-for", when);
+            case NO_ADULT -> when.isEmpty() ? Words.say("week.WeekWords.the-other-sessions-are-kept") : Words.say("week.WeekWords.an-adult-joins-on", when);
+            case HEAT -> Words.say("week.WeekWords.an-hour-before-breakfast-or");
             case MINUTES, CROWDED -> "";
         };
-        return title + ", " + unmet.missing() + " of " + unmet.wanted() + " left out: " + why + " Least bad: " + leastBad;
+        return Words.say("week.WeekWords.of-left-out-least-bad", title, unmet.missing(), unmet.wanted(), why, leastBad);
     }
 }

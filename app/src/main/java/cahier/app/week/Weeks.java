@@ -6,6 +6,7 @@ import cahier.app.household.Households;
 import cahier.app.household.PeopleChanged;
 import cahier.app.household.Person;
 import cahier.app.intake.Intakes;
+import cahier.app.language.Words;
 import cahier.app.log.KeptRep;
 import cahier.app.log.PracticeDay;
 import cahier.app.log.RepLog;
@@ -133,7 +134,7 @@ public class Weeks {
         WeekOf frame = new WeekOf(facts, now);
         int minute = frame.minute(to);
         if (minute < frame.minute(now) || minute >= Week.DAYS * Span.DAY) {
-            throw new IllegalArgumentException("a session must be moved to a time between now and in seven days, was " + to.toLocalDate() + ", " + to.toLocalTime());
+            throw new IllegalArgumentException(Words.say("week.Weeks.a-session-must-be-moved", to.toLocalDate(), to.toLocalTime()));
         }
         found(plans.move(practice, household, dog, startsAt, frame.instant(minute), handler));
         adapt(practice, household, now);
@@ -191,7 +192,7 @@ public class Weeks {
         List<Planned> sessions = Stream.concat(draft.done().stream(),
                 plan.sessions().stream().flatMap(s -> s.tracks().stream().map(t -> desk.planned(s, Objects.requireNonNull(byTrack.get(t)))))).toList();
         PlanMapper.Head head = new PlanMapper.Head(desk.household(), desk.now().truncatedTo(ChronoUnit.SECONDS), desk.today(), desk.sheetId(), String.join("\n", words(plan.unmet(), byTrack, desk.today())),
-                hot.isPresent() ? "" : "The weather is not known: outdoors not at " + Heat.WORDS + ".",
+                hot.isPresent() ? "" : Words.say("week.Weeks.the-weather-is-not-known", Heat.WORDS),
                 hot.orElse(List.of()).stream().map(s -> s.startInclusive() + "-" + s.endExclusive()).collect(Collectors.joining(" ")), false, desk.nextLook(sessions), draft.version());
         if (plans.keep(desk.practice(), head) == 0) {
             return false;
@@ -230,9 +231,9 @@ public class Weeks {
 
     private static String words(WeekPlan.Unmet unmet, Assignment a, LocalDate first) {
         String company = switch (a.plan().teaching().helper()) {
-            case FRIEND -> "no friend";
-            case STRANGER -> "no stranger";
-            default -> "nobody else";
+            case FRIEND -> Words.say("week.Weeks.no-friend");
+            case STRANGER -> Words.say("week.Weeks.no-stranger");
+            default -> Words.say("week.Weeks.nobody-else");
         };
         return WeekWords.unmet(unmet, a.item().trackTitle(), company, first);
     }

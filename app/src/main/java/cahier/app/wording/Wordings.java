@@ -1,9 +1,9 @@
 package cahier.app.wording;
 
 import cahier.app.account.AccountService;
-import cahier.app.language.Words;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import java.util.List;
 import java.util.Map;

@@ -31,7 +31,7 @@ class WordsTest {
     private static final int MOST_WORDS = 12;
     /** School years of reading: a child of ten has had five. */
     private static final double MOST_YEARS = 5;
-    private static final Pattern SAID = Pattern.compile("(?<![\\w.])(?:Words\\.|#words\\.)?say\\(([^;]*)");
+    private static final Pattern SAID = Pattern.compile("(?<![\\w.])(?:Words\\.|#words\\.)?(?:say|form|written)\\(([^;]*)");
     /** As a template names it. */
     private static final Pattern IN_PAGE = Pattern.compile("#\\{([a-z][\\w.-]*)");
     private static final Pattern LITERAL = Pattern.compile("[\"']([a-z][\\w.-]*)[\"']( \\+)?");
@@ -76,7 +76,7 @@ class WordsTest {
         SortedMap<String, String> bundle = new TreeMap<>();
         try {
             Properties properties = new Properties();
-            for (String name : List.of("words", "pages")) {
+            for (String name : List.of("words", "pages", "sentences")) {
                 properties.load(Files.newBufferedReader(MAIN.resolve("resources/words/" + name + ".properties")));
             }
             properties.forEach((key, words) -> bundle.put(key.toString(), words.toString()));

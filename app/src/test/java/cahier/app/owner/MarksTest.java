@@ -3,10 +3,10 @@ package cahier.app.owner;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import cahier.app.language.Language;
 import cahier.app.exposure.Exposures;
 import cahier.app.exposure.Met;
 import cahier.app.gate.Gates;
+import cahier.app.language.Language;
 import cahier.app.rest.Taps;
 import cahier.app.roadmap.Roadmaps;
 import cahier.app.sheet.OwnerLinks.Owner;

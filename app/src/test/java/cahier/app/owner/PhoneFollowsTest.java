@@ -5,11 +5,11 @@ import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
-import cahier.app.language.Language;
 import cahier.app.alarm.Alarm;
 import cahier.app.judge.Answers;
 import cahier.app.judge.Decided;
 import cahier.app.judge.Judgements;
+import cahier.app.language.Language;
 import cahier.app.scope.AskedTogether;
 import cahier.app.scope.PracticeScope;
 import cahier.app.scope.TrainerUser;
