@@ -21,16 +21,10 @@ public record Alarm(UUID id, long householdId, long dogId, String dogName, Kind 
     /** What happened. */
     public enum Kind {
 
-        GROWLED("Growled at someone"), SNAPPED("Snapped"), BIT("Bit"), PANICKED("Panicked"), HURT("Hurt itself"), ESCAPED("Got away");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
+        GROWLED, SNAPPED, BIT, PANICKED, HURT, ESCAPED;
 
         public String words() {
-            return words;
+            return Words.say("alarm.Kind." + name());
         }
     }
 

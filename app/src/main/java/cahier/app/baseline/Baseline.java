@@ -111,7 +111,7 @@ public record Baseline(long id, long householdId, long dogId, Kind kind, String 
         }
         String whole = Words.say("baseline.Baseline.in", Measures.duration(findings.watchedSeconds()));
         return findings.spellsOrNone().stream().mapToDouble(Findings.Spell::from).min().stream()
-                .mapToObj(first -> Words.say("baseline.Baseline.first-sign-after", Measures.duration(first), findings.spellsOrNone().size(), (findings.spellsOrNone().size() == 1 ? Words.say("baseline.Baseline.spell") : Words.say("baseline.Baseline.spells")), whole))
+                .mapToObj(first -> Words.say("baseline.Baseline.first-sign-after", Measures.duration(first), findings.spellsOrNone().size(), whole))
                 .findFirst().orElse(Words.say("baseline.Baseline.no-sign", whole));
     }
 }

@@ -1,18 +1,14 @@
 package cahier.app.baseline;
 
+import cahier.app.language.Words;
+
 /** The baselines of a first visit. */
 public enum Kind {
 
-    COLD_TEST("Cold test of a cue"), FOOD("Will it eat?"), DISTANCE("First working distance"), ZONES("Touch that is easy"),
-    LIES("Where it likes to lie"), WATCH("15 minutes alone");
-
-    private final String words;
-
-    Kind(String words) {
-        this.words = words;
-    }
+    COLD_TEST, FOOD, DISTANCE, ZONES,
+    LIES, WATCH;
 
     public String words() {
-        return words;
+        return Words.say("baseline.Kind." + name());
     }
 }

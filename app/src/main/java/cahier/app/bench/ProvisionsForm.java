@@ -44,7 +44,7 @@ public record ProvisionsForm(@Nullable String minutes, @Nullable String idle, @N
         }
         Provisions p = Provisions.of(length, between, come, paid, jack, cut);
         int missing = with < 0 ? 0 : p.missing(with);
-        return Optional.of(new Result(p, needed(p), missing == 0 ? "" : Words.say("bench.ProvisionsForm.short-you-carry", missing + (missing == 1 ? Words.say("bench.ProvisionsForm.treat") : Words.say("bench.ProvisionsForm.treats")), with), counted < 0 ? "" : traffic(counted, window)));
+        return Optional.of(new Result(p, needed(p), missing == 0 ? "" : Words.say("bench.ProvisionsForm.short-you-carry", missing, with), counted < 0 ? "" : traffic(counted, window)));
     }
 
     /** "72 pieces: 18 biscuits to cut, 36 g, 126 kcal." */

@@ -195,6 +195,6 @@ public record SightForm(@Nullable String path, @Nullable String pieces, @Nullabl
     }
 
     private static String seconds(SightLine line, int pieces) {
-        return line.widest().isEmpty() ? "" : Words.say("bench.SightForm.s-in-view-s-needed", Measures.plain(line.seconds(), 1), Measures.plain(line.neededSeconds(), 1), pieces, (pieces == 1 ? Words.say("bench.SightForm.treat") : Words.say("bench.SightForm.treats")));
+        return line.widest().isEmpty() ? "" : Words.say("bench.SightForm.s-in-view-s-needed", Measures.plain(line.seconds(), 1), Measures.plain(line.neededSeconds(), 1), pieces);
     }
 }

@@ -1,22 +1,21 @@
 package cahier.app.bench;
 
+import cahier.app.language.Words;
 import cahier.core.exposure.SightLine;
 
 /** How fast what comes by is. */
 public enum Speed {
 
-    WALKING("walking", SightLine.WALKING), JOGGING("jogging", SightLine.JOGGING), CYCLING("cycling", SightLine.CYCLING);
+    WALKING(SightLine.WALKING), JOGGING(SightLine.JOGGING), CYCLING(SightLine.CYCLING);
 
-    private final String words;
     private final double metresPerSecond;
 
-    Speed(String words, double metresPerSecond) {
-        this.words = words;
+    Speed(double metresPerSecond) {
         this.metresPerSecond = metresPerSecond;
     }
 
     public String words() {
-        return words;
+        return Words.say("bench.Speed." + name());
     }
 
     double metresPerSecond() {

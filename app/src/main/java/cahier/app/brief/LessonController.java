@@ -257,7 +257,7 @@ class LessonController {
     String busy(@AuthenticationPrincipal TrainerUser me, @RequestParam(required = false) @Nullable MultipartFile file, RedirectAttributes flash) throws IOException {
         try (Reader reader = CalendarUpload.open(file)) {
             int kept = busy.read(me, reader, accounts.zone(me.practice()), Instant.now(clock));
-            flash.addFlashAttribute("said", kept == 0 ? Words.say("brief.LessonController.nothing-in-it-in-the") : Words.say("brief.LessonController.read", kept + (kept == 1 ? Words.say("brief.LessonController.time") : Words.say("brief.LessonController.times"))));
+            flash.addFlashAttribute("said", kept == 0 ? Words.say("brief.LessonController.nothing-in-it-in-the") : Words.say("brief.LessonController.read", kept));
         } catch (CalendarFile.Bad e) {
             flash.addFlashAttribute("refusal", Words.say("brief.LessonController.what-was-read-before-stands", e.getMessage()));
         }

@@ -58,7 +58,7 @@ public record Cost(String plan, int steps, int reps, Weeks two, Weeks five, List
 
     /** "140 reps at least. Half of them: 9 weeks at five sessions a week, for nine in ten 14; at two step 9 of 17 after 52 weeks." */
     public String words() {
-        return Words.say("cost.Cost.at-least-half-of-them", reps + (reps == 1 ? Words.say("cost.Cost.rep") : Words.say("cost.Cost.reps")), five.words(Words.say("cost.Cost.five-sessions-a-week"), steps), two.words("two", steps));
+        return Words.say("cost.Cost.at-least-half-of-them", reps, five.words(Words.say("cost.Cost.five-sessions-a-week"), steps), two.words("two", steps));
     }
 
     /** "Stuck on: On the word (31 of 100), Outside (12)."; empty where hardly any dog gets stuck. */

@@ -5,6 +5,7 @@ import cahier.app.draw.Drawing;
 import cahier.app.draw.Glyph;
 import cahier.app.household.Household;
 import cahier.app.household.Lesson;
+import cahier.app.language.Words;
 import java.util.Optional;
 import java.util.Set;
 
@@ -24,16 +25,10 @@ public record DeskRow(Household household, String dogs, Optional<Glyph> glyph, S
 
     /** What a trainer looks for on a long desk. */
     public enum Kind {
-        DECISION("Decisions"), QUESTION("Questions"), LESSON("Lessons to prepare"), SILENT("No reps");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
+        DECISION, QUESTION, LESSON, SILENT;
 
         public String words() {
-            return words;
+            return Words.say("desk.Kind." + name());
         }
     }
 }

@@ -69,7 +69,7 @@ public final class FourteenDays {
                 lesson.move(x, 0).vertical(BASE + 6);
             }
         }
-        String alt = Words.say("draw.FourteenDays.last-14-days-with-practice", practised, (practised == 1 ? Words.say("draw.FourteenDays.day") : Words.say("draw.FourteenDays.days")), reps);
+        String alt = Words.say("draw.FourteenDays.last-14-days-with-practice", practised, reps);
         return new Drawing("s14", WIDTH, HEIGHT, alt, List.of(
                 new Stroke(new Path().move(0, TOP).horizontal(WIDTH).data(), "dose"),
                 new Stroke(new Path().move(0, BASE + 0.5).horizontal(WIDTH).data(), "rule-s"),

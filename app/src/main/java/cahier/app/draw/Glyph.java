@@ -1,5 +1,6 @@
 package cahier.app.draw;
 
+import cahier.app.language.Words;
 import cahier.core.decide.Decision;
 import cahier.core.rep.Outcome;
 import java.util.Locale;
@@ -9,31 +10,29 @@ import java.util.regex.Pattern;
 /** The marks of the notation: 24 x 24, drawable with a pen (docs/interface.md 4). */
 public enum Glyph {
 
-    CLEAN("Clean", "clean", "M12 3.5V20.5"),
-    HELPED("Helped", "helped", "M16.5 3.5L6.5 20.5M11.4 12.2L17.5 20.5"),
-    MISSED("Missed", "missed", "M3.5 19.5H20.5"),
-    TOO_MUCH("Too much", "toomuch", "M2.5 14L6 4L10 20.5L14 4L18 20.5L21.5 10"),
-    UP("Step up", "dec-up", "M2 19.5H12V5.5H22"),
-    STAY("Stay", "dec-stay", "M2.5 9V16.5H21.5V9"),
-    BACK("Step back", "dec-back", "M2 5.5H12V19.5H22"),
-    SPLIT("Add a step between", "dec-split", "M2 20H8.5V12.5H15.5V5H22"),
-    CALL("Stop and call", "dec-stop", "M2 16H12.5M16.5 4V20M21.5 4V20"),
-    REFRESH("Start easier", "dec-refresh", "M2 9.5H10V18H22M17.5 5V11.5M14.5 8.5L17.5 11.5L20.5 8.5"),
-    DONE("Goal reached", "dec-up", "M2 19.5H9V10.5H22M9 6.5H22"),
-    NONE("No reps", "dec-none", "M2.5 13H5.5M10.5 13H13.5M18.5 13H21.5"),
-    HANDLERS("One handler has more trouble", "dec-handlers", "M7.5 3.5V20.5M16.5 13V20.5"),
-    DITTO("Same as above", "dec-ditto", "M9.5 9L7 15M16.5 9L14 15"),
-    NOTE("Note", "dec-note", "M4 6.5H20M4 12.5H20M4 18.5H13"),
-    OFFLINE("Offline", "dec-offline", "M2 15.5H10M14 8.5H22");
+    CLEAN("clean", "M12 3.5V20.5"),
+    HELPED("helped", "M16.5 3.5L6.5 20.5M11.4 12.2L17.5 20.5"),
+    MISSED("missed", "M3.5 19.5H20.5"),
+    TOO_MUCH("toomuch", "M2.5 14L6 4L10 20.5L14 4L18 20.5L21.5 10"),
+    UP("dec-up", "M2 19.5H12V5.5H22"),
+    STAY("dec-stay", "M2.5 9V16.5H21.5V9"),
+    BACK("dec-back", "M2 5.5H12V19.5H22"),
+    SPLIT("dec-split", "M2 20H8.5V12.5H15.5V5H22"),
+    CALL("dec-stop", "M2 16H12.5M16.5 4V20M21.5 4V20"),
+    REFRESH("dec-refresh", "M2 9.5H10V18H22M17.5 5V11.5M14.5 8.5L17.5 11.5L20.5 8.5"),
+    DONE("dec-up", "M2 19.5H9V10.5H22M9 6.5H22"),
+    NONE("dec-none", "M2.5 13H5.5M10.5 13H13.5M18.5 13H21.5"),
+    HANDLERS("dec-handlers", "M7.5 3.5V20.5M16.5 13V20.5"),
+    DITTO("dec-ditto", "M9.5 9L7 15M16.5 9L14 15"),
+    NOTE("dec-note", "M4 6.5H20M4 12.5H20M4 18.5H13"),
+    OFFLINE("dec-offline", "M2 15.5H10M14 8.5H22");
 
     private static final Pattern COMMAND = Pattern.compile("([MLHV])([0-9. ]+)");
 
-    private final String label;
     private final String ink;
     private final String path;
 
-    Glyph(String label, String ink, String path) {
-        this.label = label;
+    Glyph(String ink, String path) {
         this.ink = ink;
         this.path = path;
     }
@@ -48,7 +47,7 @@ public enum Glyph {
 
     /** Its word: a mark is never used without it nearby. */
     public String getLabel() {
-        return label;
+        return Words.say("draw.Glyph." + name());
     }
 
     /** The class that colours it. */

@@ -114,7 +114,7 @@ public final class LessonWeek {
             }
             beside(day.visits()).forEach(b -> blocks.add(block(b, column, hours)));
         }
-        String alt = Words.say("draw.LessonWeek.seven-days-from", days.get(0).name(), blocks.size(), (blocks.size() == 1 ? Words.say("draw.LessonWeek.lesson") : Words.say("draw.LessonWeek.lessons")));
+        String alt = Words.say("draw.LessonWeek.seven-days-from", days.get(0).name(), blocks.size());
         Drawing ground = new Drawing("weeksheet rounds", HourColumns.x(days.size()), hours.height(), alt,
                 List.of(new Stroke(busy.data(), "wk-busy"), new Stroke(rules.data(), "rule"), new Stroke(between.data(), "rule-s"), new Stroke(now.data(), "wk-now")), labels);
         return new Drawn(ground, blocks, first, last, String.join("|", days.stream().map(Day::date).toList()), String.join("|", days.stream().map(Day::name).toList()));

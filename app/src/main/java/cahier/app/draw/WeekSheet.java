@@ -85,7 +85,7 @@ public final class WeekSheet {
                 spots.add(new Spot(at - 5, from - 3, lane - 4, Math.max(16, to - from + 6), b.says()));
             }
         }
-        String alt = Words.say("draw.WeekSheet.the-week", spots.size(), (spots.size() == 1 ? Words.say("draw.WeekSheet.session") : Words.say("draw.WeekSheet.sessions")));
+        String alt = Words.say("draw.WeekSheet.the-week", spots.size());
         return new Drawing("weeksheet", HourColumns.x(days.size()), hours.height(), alt, List.of(new Stroke(free.data(), "wk-free"), new Stroke(rules.data(), "rule-s"), new Stroke(hot.data(), "wk-hot"),
                 new Stroke(now.data(), "wk-now"), new Stroke(lessons.data(), "lesson"), new Stroke(done.data(), "wk-done"), new Stroke(planned.data(), "wk-planned"), new Stroke(pins.data(), "wk-pin")), labels, spots);
     }

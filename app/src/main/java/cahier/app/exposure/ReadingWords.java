@@ -106,7 +106,7 @@ public final class ReadingWords {
         if (r.set().getAsDouble() <= r.goal().getAsDouble()) {
             return Words.say("exposure.ReadingWords.the-goal-of-is-reached", rounded(r.goal().getAsDouble()));
         }
-        return Words.say("exposure.ReadingWords.to", rounded(r.goal().getAsDouble()), r.toCome().map(c -> Words.say("exposure.ReadingWords.closer-about-looks-and-treats", c.steps() + (c.steps() == 1 ? Words.say("exposure.ReadingWords.step") : Words.say("exposure.ReadingWords.steps")), c.looks(), c.pieces())) .orElse(Words.say("exposure.ReadingWords.no-end-in-sight-while")));
+        return Words.say("exposure.ReadingWords.to", rounded(r.goal().getAsDouble()), r.toCome().map(c -> Words.say("exposure.ReadingWords.closer-about-looks-and-treats", c.steps(), c.looks(), c.pieces())) .orElse(Words.say("exposure.ReadingWords.no-end-in-sight-while")));
     }
 
     private static String rounded(double metres) {

@@ -1,5 +1,6 @@
 package cahier.app.find;
 
+import cahier.app.language.Words;
 import java.util.Locale;
 
 /**
@@ -17,16 +18,10 @@ public record Found(Kind kind, long householdId, String household, String addres
 
     /** What it is. */
     public enum Kind {
-        HOUSEHOLD("household"), DOG("dog"), PERSON("person"), PLACE("place"), WORD("word"), TRACK("track"), LESSON("lesson"), NOTE("note of theirs"), QUESTION("question"), HAPPENED("happened");
-
-        private final String word;
-
-        Kind(String word) {
-            this.word = word;
-        }
+        HOUSEHOLD, DOG, PERSON, PLACE, WORD, TRACK, LESSON, NOTE, QUESTION, HAPPENED;
 
         public String word() {
-            return word;
+            return Words.say("find.Kind." + name());
         }
 
         /** Whether the list of households is looked through for it too. */

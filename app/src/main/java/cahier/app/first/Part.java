@@ -5,30 +5,26 @@ import cahier.app.language.Words;
 /** What the first hour with a household is made of, in the order in which it is gone through. */
 public enum Part {
 
-    DANGER("What is dangerous today", 5, "What must be out of the way before anything is trained.", "/intake#flags"),
-    WISHES("What they want", 8, "The shelf is sorted by it.", "/intake#wishes"),
-    PEOPLE("Who practises", 3, "Whose taps they are, and who is with the child.", "?facts=people"),
-    DOGS("The dog", 4, "Minutes and treats are reckoned from age and weight.", "?facts=dogs"),
-    NOW("What the dog does now", 15, "Its tracks start where it is, not at step 1.", "/baselines"),
-    WORDS("The words", 4, "One word for one thing, the same from everybody.", "?facts=words"),
-    METHOD("How you teach here", 3, "The steps come written for it.", "/method"),
-    TRACKS("The tracks", 5, "From the shelf, in steps.", "/tracks/new"),
-    SHEET("The first homework", 4, "What they practise until you come again.", "/homework");
+    DANGER(5, "/intake#flags"),
+    WISHES(8, "/intake#wishes"),
+    PEOPLE(3, "?facts=people"),
+    DOGS(4, "?facts=dogs"),
+    NOW(15, "/baselines"),
+    WORDS(4, "?facts=words"),
+    METHOD(3, "/method"),
+    TRACKS(5, "/tracks/new"),
+    SHEET(4, "/homework");
 
-    private final String words;
     private final int minutes;
-    private final String brings;
     private final String page;
 
-    Part(String words, int minutes, String brings, String page) {
-        this.words = words;
+    Part(int minutes, String page) {
         this.minutes = minutes;
-        this.brings = brings;
         this.page = page;
     }
 
     public String words() {
-        return words;
+        return Words.say("first.Part." + name());
     }
 
     /** How long it usually takes. */
@@ -37,7 +33,7 @@ public enum Part {
     }
 
     public String brings() {
-        return brings;
+        return Words.say("first.Part." + name() + ".brings");
     }
 
     /** Where it is done, behind the address of the household. */

@@ -141,7 +141,7 @@ public class Forecasts {
     public String howOftenRight(PracticeId practice) {
         List<Held> held = held(practice);
         long right = held.stream().filter(Held::isRight).count();
-        return held.isEmpty() ? "" : Words.say("forecast.Forecasts.of-here", held.size(), (held.size() == 1 ? Words.say("forecast.Forecasts.forecast") : Words.say("forecast.Forecasts.forecasts")), right, (right == 1 ? Words.say("forecast.Forecasts.was-right") : Words.say("forecast.Forecasts.were-right")));
+        return held.isEmpty() ? "" : Words.say("forecast.Forecasts.of-here", held.size(), right);
     }
 
     /**

@@ -57,8 +57,8 @@ public record Outlook(Forecast forecast, LocalDate today, List<String> way, Opti
 
     /** "It stands on 14 tracks that ended here, 2 passed steps of this dog and 21 days of this household." */
     public String stands() {
-        String others = ended == 0 ? Words.say("forecast.Outlook.made-up-dogs-for-no") : ended + (ended == 1 ? Words.say("forecast.Outlook.track-that-ended-here") : Words.say("forecast.Outlook.tracks-that-ended-here"));
-        String dog = passed == 0 ? "" : Words.say("forecast.Outlook.of-this-dog", (ended == 0 ? Words.say("forecast.Outlook.on") : ", ") + passed + (passed == 1 ? Words.say("forecast.Outlook.passed-step") : Words.say("forecast.Outlook.passed-steps")));
+        String others = Words.say("forecast.Outlook.ended", ended);
+        String dog = passed == 0 ? "" : Words.say("forecast.Outlook.of-this-dog", passed, ended);
         String household = days < Forecast.FEWEST_DAYS ? Words.say("forecast.Outlook.practice-as-the-sheet-asks") : Words.say("forecast.Outlook.days-of-this-household", days);
         return Words.say("forecast.Outlook.it-stands-on-and-on", others, dog, household);
     }
@@ -70,13 +70,13 @@ public record Outlook(Forecast forecast, LocalDate today, List<String> way, Opti
 
     /** "At least 41 reps to the goal." */
     public String leastReps() {
-        return Words.say("forecast.Outlook.at-least-to-the-goal", least, (least == 1 ? Words.say("forecast.Outlook.rep") : Words.say("forecast.Outlook.reps")));
+        return Words.say("forecast.Outlook.at-least-to-the-goal", least);
     }
 
     /** What a change of the steps does: "Goal about 3 January, was 28 December. At least 46 reps, was 41." */
     public String after(Outlook before) {
         String goal = headline().equals(before.headline()) ? Words.say("forecast.Outlook.as-before-2", headline()) : Words.say("forecast.Outlook.was-2", headline(), before.forecast.middle().map(this::date).orElse(Words.say("forecast.Outlook.not-in-sight")));
-        return Words.say("forecast.Outlook.at-least", goal, least, (least == 1 ? Words.say("forecast.Outlook.rep") : Words.say("forecast.Outlook.reps")), (least == before.least ? Words.say("forecast.Outlook.as-before") : Words.say("forecast.Outlook.was", before.least)));
+        return Words.say("forecast.Outlook.at-least", goal, least, (least == before.least ? Words.say("forecast.Outlook.as-before") : Words.say("forecast.Outlook.was", before.least)));
     }
 
     /** The one sentence an owner reads; nothing before they have practised, for then it would be about made-up dogs. */

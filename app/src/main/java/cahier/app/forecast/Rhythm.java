@@ -17,7 +17,7 @@ public record Rhythm(int sessionsAWeek, Optional<Integer> early, Optional<Intege
             return Words.say("forecast.Rhythm.not-within-a-year");
         }
         if (late.isEmpty()) {
-            return Words.say("forecast.Rhythm.from", early.get(), (early.get() == 1 ? Words.say("forecast.Rhythm.week-on") : Words.say("forecast.Rhythm.weeks-on")));
+            return Words.say("forecast.Rhythm.from", early.get());
         }
         return early.get().equals(late.get()) ? early.get() + (early.get() == 1 ? " week" : " weeks") : Words.say("forecast.Rhythm.to-weeks", early.get(), late.get());
     }

@@ -43,7 +43,7 @@ class Histories {
         return Paged.read(page, (most, after) -> mapper.looks(home.practiceId(), home.id(), most, after)).map(l -> {
             String first = Dates.time(l.firstAt(), home.zone());
             String last = Dates.time(l.lastAt(), home.zone());
-            return new Line(Words.say("history.Histories.opened", l.who(), l.times(), (l.times() == 1 ? Words.say("history.Histories.page") : Words.say("history.Histories.pages"))),
+            return new Line(Words.say("history.Histories.opened", l.who(), l.times()),
                     Dates.longDate(l.day()) + ", " + (first.equals(last) ? Words.say("history.Histories.at", first) : Words.say("history.Histories.from-to", first, last)));
         });
     }

@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.language.Words;
 import java.time.Instant;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
@@ -9,16 +10,10 @@ public record GoneDog(long id, String name, String looks, @Nullable LocalDate bo
 
     /** Why it is not there, and how that is said of it. */
     public enum How {
-        DIED("died"), MOVED("lives elsewhere");
-
-        private final String words;
-
-        How(String words) {
-            this.words = words;
-        }
+        DIED, MOVED;
 
         public String words() {
-            return words;
+            return Words.say("household.How." + name());
         }
     }
 

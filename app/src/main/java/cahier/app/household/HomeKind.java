@@ -1,25 +1,24 @@
 package cahier.app.household;
 
+import cahier.app.language.Words;
 import java.util.Arrays;
 import java.util.List;
 
 /** The kind of home, from which a first list of places is made; the trainer edits it. */
 public enum HomeKind {
 
-    HOUSE("House", List.of(in("living room", 0, "carpet"), in("kitchen", 0, "tiles"), in("hall", 1, ""), yard("garden", 2, "grass", true),
+    HOUSE(List.of(in("living room", 0, "carpet"), in("kitchen", 0, "tiles"), in("hall", 1, ""), yard("garden", 2, "grass", true),
             out("front path", 3, "paving", "neighbours"), out("street", 4, "pavement", "people, dogs, cars"), out("park", 5, "grass", "dogs, runners"))),
-    TERRACE("Terrace", List.of(in("living room", 0, ""), in("kitchen", 0, ""), in("hall", 1, ""), yard("yard", 2, "paving", true),
+    TERRACE(List.of(in("living room", 0, ""), in("kitchen", 0, ""), in("hall", 1, ""), yard("yard", 2, "paving", true),
             out("front door", 3, "", "neighbours, post"), out("pavement", 4, "pavement", "people, dogs, cars"), out("park", 5, "grass", "dogs, runners"))),
-    FLAT("Flat", List.of(in("living room", 0, ""), in("kitchen", 0, ""), in("hall", 1, ""), shared("landing", 3, "neighbours, lift"),
+    FLAT(List.of(in("living room", 0, ""), in("kitchen", 0, ""), in("hall", 1, ""), shared("landing", 3, "neighbours, lift"),
             shared("entrance", 3, "neighbours, post"), out("pavement", 4, "pavement", "people, dogs, cars"), out("park", 5, "grass", "dogs, runners"))),
-    FARM("Farm", List.of(in("kitchen", 0, ""), in("barn", 1, "straw"), yard("orchard", 1, "grass", true), yard("yard", 2, "gravel", false),
+    FARM(List.of(in("kitchen", 0, ""), in("barn", 1, "straw"), yard("orchard", 1, "grass", true), yard("yard", 2, "gravel", false),
             out("field path", 3, "grass", "livestock"), out("lane", 4, "tarmac", "tractors, walkers")));
 
-    private final String words;
     private final List<Place> places;
 
-    HomeKind(String words, List<Place> places) {
-        this.words = words;
+    HomeKind(List<Place> places) {
         this.places = places;
     }
 
@@ -46,7 +45,7 @@ public enum HomeKind {
     }
 
     public String words() {
-        return words;
+        return Words.say("household.HomeKind." + name());
     }
 
     /** From easiest to hardest. */

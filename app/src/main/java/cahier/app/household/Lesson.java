@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.language.Words;
 import cahier.app.web.Dates;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -17,16 +18,10 @@ public record Lesson(long id, long householdId, Instant startsAt, int minutes, S
 
     /** Where a lesson stands. */
     public enum State {
-        PLANNED("planned"), PREPARED("prepared"), GIVEN("given"), MISSED("missed");
-
-        private final String word;
-
-        State(String word) {
-            this.word = word;
-        }
+        PLANNED, PREPARED, GIVEN, MISSED;
 
         public String word() {
-            return word;
+            return Words.say("household.State." + name());
         }
     }
 

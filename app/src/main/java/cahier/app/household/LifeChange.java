@@ -1,5 +1,6 @@
 package cahier.app.household;
 
+import cahier.app.language.Words;
 import java.time.LocalDate;
 
 /** A change after which what was reached is looked at once more (docs/rules.md 4, Upkeep). */
@@ -7,16 +8,10 @@ public record LifeChange(long id, LocalDate day, What what) {
 
     /** What changed. */
     public enum What {
-        HOME("a new home"), SEASON("a new season");
-
-        private final String words;
-
-        What(String words) {
-            this.words = words;
-        }
+        HOME, SEASON;
 
         public String words() {
-            return words;
+            return Words.say("household.What." + name());
         }
     }
 }

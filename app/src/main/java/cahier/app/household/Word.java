@@ -17,16 +17,10 @@ public record Word(long id, String word, String meaning, @Nullable Long dogId, S
 
     /** What a signal is for: a cue asks, a marker answers, the release ends. */
     public enum Role {
-        CUE("cue"), PAID("marker: come and be paid"), GO_ON("marker: well done, go on"), TRY_AGAIN("marker: try again"), RELEASE("release");
-
-        private final String words;
-
-        Role(String words) {
-            this.words = words;
-        }
+        CUE, PAID, GO_ON, TRY_AGAIN, RELEASE;
 
         public String words() {
-            return words;
+            return Words.say("household.Role." + name());
         }
     }
 

@@ -1,5 +1,6 @@
 package cahier.app.incident;
 
+import cahier.app.language.Words;
 import cahier.app.web.Measures;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -18,31 +19,19 @@ public record Incident(UUID id, long householdId, Kind kind, Went went, @Nullabl
 
     /** What came. */
     public enum Kind {
-        VISITOR("A visitor"), DOG("A dog"), PERSON("A person"), RUNNER("A runner"), CYCLE("A cycle"), NOISE("A noise"), OTHER("Something else");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
+        VISITOR, DOG, PERSON, RUNNER, CYCLE, NOISE, OTHER;
 
         public String words() {
-            return words;
+            return Words.say("incident.Kind." + name());
         }
     }
 
     /** How it went. */
     public enum Went {
-        CALM("Stayed calm"), SETTLED("Worried, then settled"), TOO_MUCH("Too much");
-
-        private final String words;
-
-        Went(String words) {
-            this.words = words;
-        }
+        CALM, SETTLED, TOO_MUCH;
 
         public String words() {
-            return words;
+            return Words.say("incident.Went." + name());
         }
     }
 

@@ -1,17 +1,13 @@
 package cahier.app.intake;
 
+import cahier.app.language.Words;
+
 /** What a household may have at hand. */
 public enum Equipment {
 
-    COLLAR("Collar"), HARNESS("Harness"), LONG_LINE("Long line"), MUZZLE("Basket muzzle"), CRATE("Crate"), MAT("Mat");
-
-    private final String words;
-
-    Equipment(String words) {
-        this.words = words;
-    }
+    COLLAR, HARNESS, LONG_LINE, MUZZLE, CRATE, MAT;
 
     public String words() {
-        return words;
+        return Words.say("intake.Equipment." + name());
     }
 }

@@ -122,7 +122,7 @@ public record EvidenceView(int reps, Drawing strip, String counts, Drawing odds,
             return "";
         }
         long clean = last.stream().filter(Rep::isClean).count();
-        return last.size() == 1 ? Words.say("judge.EvidenceView.the-one-first-try-was", (clean == 1 ? "clean." : Words.say("judge.EvidenceView.not-clean"))) : Words.say("judge.EvidenceView.of-the-last-first-tries", clean, last.size());
+        return last.size() == 1 ? Words.say("judge.EvidenceView.the-one-first-try-was", clean) : Words.say("judge.EvidenceView.of-the-last-first-tries", clean, last.size());
     }
 
     private static Table table(Case given, Facts facts) {

@@ -74,7 +74,7 @@ class WhatIfController {
 
     private Answer answer(TrackSteps map, Case given, StepPlan other) {
         Replay replay = Replay.of(given, other.rule(map.track().kind()));
-        String first = replay.firstUp().map(c -> Words.say("judge.WhatIfController.on-after", SuggestionWords.verdict(c.said().decision()), Dates.longDate(c.session().day()), c.reps(), (c.reps() == 1 ? Words.say("judge.WhatIfController.rep") : Words.say("judge.WhatIfController.reps"))))
+        String first = replay.firstUp().map(c -> Words.say("judge.WhatIfController.on-after", SuggestionWords.verdict(c.said().decision()), Dates.longDate(c.session().day()), c.reps()))
                 .orElse(Words.say("judge.WhatIfController.not-once-in-reps", given.visit().work().size()));
         String now = replay.now().map(c -> SuggestionWords.verdict(c.said().decision()) + ".").orElse(Words.say("judge.WhatIfController.no-reps-yet"));
         return new Answer(other.passWords(), first, now);

@@ -19,16 +19,17 @@ final class MadeUp {
         MessagePattern parts = new MessagePattern(pattern);
         StringBuilder made = new StringBuilder();
         int letters = 0;
-        for (int i = 0; i + 1 < parts.countParts(); i++) {
+        int at = 0;
+        boolean words = false;
+        for (int i = 0; i < parts.countParts(); i++) {
             MessagePattern.Part part = parts.getPart(i);
-            MessagePattern.Part next = parts.getPart(i + 1);
-            if (i > 0) {
-                made.append(pattern, part.getIndex(), part.getLimit());
+            if (part.getIndex() >= at) { // else it stands within the one before
+                String between = pattern.substring(at, part.getIndex());
+                letters += words ? between.length() : 0;
+                made.append(words ? strange(between, mirrored) : between).append(pattern, part.getIndex(), part.getLimit());
+                at = part.getLimit();
+                words = isWords(part.getType());
             }
-            String between = pattern.substring(part.getLimit(), next.getIndex());
-            boolean words = isWords(part.getType());
-            letters += words ? between.length() : 0;
-            made.append(words ? strange(between, mirrored) : between);
         }
         String longer = LONGER.repeat((int) Math.ceil(letters * BY));
         return "\u27E6" + made + longer + "\u27E7";

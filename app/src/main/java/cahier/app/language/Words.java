@@ -1,6 +1,8 @@
 package cahier.app.language;
 
 import com.ibm.icu.text.MessageFormat;
+import com.ibm.icu.text.MessagePattern;
+import com.ibm.icu.text.NumberFormat;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
@@ -10,6 +12,8 @@ import java.util.ResourceBundle;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,20 +31,36 @@ public final class Words {
     private record Key(Language language, String key) {
     }
 
-    /** What is said: as it stands, or to be put together. */
-    private record Said(String words, @Nullable MessageFormat format) {
+    /**
+     * What is said: as it stands, or to be put together.
+     *
+     * @param counted which of what is put in decides a plural or a choice; the others are written as they are
+     */
+    private record Said(String words, @Nullable MessageFormat format, Set<String> counted, NumberFormat numbers) {
 
         static Said of(String pattern, Locale locale) {
-            return pattern.indexOf('{') < 0 && pattern.indexOf('\'') < 0 ? new Said(pattern, null) : new Said("", new MessageFormat(pattern, locale));
+            NumberFormat numbers = NumberFormat.getInstance(locale);
+            numbers.setGroupingUsed(false); // as it is typed, so that a refusal shows what was
+            if (pattern.indexOf('{') < 0 && pattern.indexOf('\'') < 0) {
+                return new Said(pattern, null, Set.of(), numbers);
+            }
+            MessagePattern parts = new MessagePattern(pattern);
+            Set<String> counted = IntStream.range(0, parts.countParts() - 1)
+                    .filter(i -> parts.getPart(i).getType() == MessagePattern.Part.Type.ARG_START && parts.getPart(i).getArgType() != MessagePattern.ArgType.NONE)
+                    .mapToObj(i -> parts.getSubstring(parts.getPart(i + 1))).collect(Collectors.toSet());
+            return new Said("", new MessageFormat(pattern, locale), counted, numbers);
         }
 
-        String with(Object... given) {
+        synchronized String with(@Nullable Object... given) { // a format keeps what it is at
             if (format == null) {
                 return words;
             }
-            synchronized (format) { // it keeps what it is at
-                return format.format(given);
-            }
+            return format.format(IntStream.range(0, given.length).mapToObj(i -> plain(given[i], counted.contains(Integer.toString(i)))).toArray());
+        }
+
+        /** A date is written by Dates, and a number that decides nothing as a number is read. */
+        private Object plain(@Nullable Object given, boolean counts) {
+            return given instanceof Number number ? counts ? number : numbers.format(number) : String.valueOf(given);
         }
     }
 

@@ -20,6 +20,6 @@ public record Pack(int bought, int given) {
         if (left() < 0) {
             return Words.say("lesson.Pack.more-given-than-paid-for", -left() + (left() == -1 ? Words.say("lesson.Pack.lesson") : Words.say("lesson.Pack.lessons")));
         }
-        return Words.say("lesson.Pack.of-left", left(), bought, (bought == 1 ? Words.say("lesson.Pack.lesson") : Words.say("lesson.Pack.lessons")));
+        return Words.say("lesson.Pack.of-left", left(), bought);
     }
 }

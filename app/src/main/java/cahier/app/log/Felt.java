@@ -1,17 +1,13 @@
 package cahier.app.log;
 
+import cahier.app.language.Words;
+
 /** How whoever was with the dog outdoors felt: tension travels down the lead (docs/rules.md 24). */
 public enum Felt {
 
-    AT_EASE("At ease"), TENSE("Tense");
-
-    private final String words;
-
-    Felt(String words) {
-        this.words = words;
-    }
+    AT_EASE, TENSE;
 
     public String words() {
-        return words;
+        return Words.say("log.Felt." + name());
     }
 }

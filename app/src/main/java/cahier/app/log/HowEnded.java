@@ -1,17 +1,13 @@
 package cahier.app.log;
 
+import cahier.app.language.Words;
+
 /** How a session ended, as the owner saw the dog. */
 public enum HowEnded {
 
-    EAGER("Eager for more"), FLAT("Flat"), FRUSTRATED("Frustrated"), STOPPED("Stopped early");
-
-    private final String words;
-
-    HowEnded(String words) {
-        this.words = words;
-    }
+    EAGER, FLAT, FRUSTRATED, STOPPED;
 
     public String words() {
-        return words;
+        return Words.say("log.HowEnded." + name());
     }
 }

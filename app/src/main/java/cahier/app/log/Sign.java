@@ -1,17 +1,13 @@
 package cahier.app.log;
 
+import cahier.app.language.Words;
+
 /** What the dog showed when it was too much. */
 public enum Sign {
 
-    BARKED("Barked"), LUNGED("Lunged"), FROZE("Froze"), HID("Hid"), BACKED_OFF("Backed off"), REFUSED_FOOD("Refused food");
-
-    private final String words;
-
-    Sign(String words) {
-        this.words = words;
-    }
+    BARKED, LUNGED, FROZE, HID, BACKED_OFF, REFUSED_FOOD;
 
     public String words() {
-        return words;
+        return Words.say("log.Sign." + name());
     }
 }

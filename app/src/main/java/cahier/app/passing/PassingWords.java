@@ -42,7 +42,7 @@ public final class PassingWords {
         if (passers.best().isEmpty() && !passers.with(Traffic.TOO_BUSY).isEmpty()) {
             said.add(Words.say("passing.PassingWords.too-many-pass-where-somebody"));
         }
-        passers.toCount().ifPresent(h -> said.add(Words.say("passing.PassingWords.count-ten-minutes-at-met", h.place(), hour(h), h.passed(), (h.passed() == 1 ? Words.say("passing.PassingWords.was") : Words.say("passing.PassingWords.were")))));
+        passers.toCount().ifPresent(h -> said.add(Words.say("passing.PassingWords.count-ten-minutes-at-met", h.place(), hour(h), h.passed())));
         return said;
     }
 }

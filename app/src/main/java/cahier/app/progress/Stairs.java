@@ -80,6 +80,6 @@ public class Stairs {
         }
         long tooMuch = days.stream().filter(StairDrawing.Day::tooMuch).count();
         String where = roadmap.track().isDone() ? Words.say("progress.Stairs.goal-reached") : Words.say("progress.Stairs.step-of-now", roadmap.number(), roadmap.steps().size());
-        return Words.say("progress.Stairs.begun-days-of-practice", roadmap.track().title(), Dates.shortDate(first), days.size(), where, (tooMuch == 0 ? "" : Words.say("progress.Stairs.too-much-on", tooMuch, (tooMuch == 1 ? Words.say("progress.Stairs.day") : Words.say("progress.Stairs.days")))));
+        return Words.say("progress.Stairs.begun-days-of-practice", roadmap.track().title(), Dates.shortDate(first), days.size(), where, (tooMuch == 0 ? "" : Words.say("progress.Stairs.too-much-on", tooMuch)));
     }
 }

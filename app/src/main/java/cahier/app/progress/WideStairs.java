@@ -48,7 +48,7 @@ public record WideStairs(Drawing drawing, List<WideStair.Day> days) {
         List<WideStair.Mark> marks = Stream.concat(incidents.stream().map(i -> mark(i.happenedAt(), zone, Words.say("progress.WideStairs.for-real", i.said()))),
                 alarms.stream().map(a -> mark(a.happenedAt(), zone, Words.say("progress.WideStairs.stop-and-call", a.words(), (a.isOpen() ? Words.say("progress.WideStairs.not-answered-yet") : " " + a.agreed()))))).toList();
         Drawing drawing = WideStair.of(new WideStair.Course(days, map.steps().stream().map(Step::title).toList(), current, start, today, lessons, marks, outlook.flatMap(Outlook::fan)),
-                Words.say("progress.WideStairs.of-practice-the-same-stands", map.track().title(), days.size(), (days.size() == 1 ? Words.say("progress.WideStairs.day") : Words.say("progress.WideStairs.days"))));
+                Words.say("progress.WideStairs.of-practice-the-same-stands", map.track().title(), days.size()));
         List<WideStair.Day> newest = new ArrayList<>(days);
         Collections.reverse(newest);
         return new WideStairs(drawing, newest);

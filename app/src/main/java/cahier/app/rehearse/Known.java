@@ -41,6 +41,6 @@ record Known(Plan plan, List<String> steps, List<String> left, int from, Owners 
     /** "Made-up dogs like Sorrel, by its 212 reps", "usual dogs". */
     String dogs(String dog) {
         int reps = past.stream().mapToInt(p -> p.outcomes().size()).sum();
-        return reps == 0 ? Words.say("rehearse.Known.usual-made-up-dogs") : Words.say("rehearse.Known.made-up-dogs-like-by", dog, reps, (reps == 1 ? Words.say("rehearse.Known.rep") : Words.say("rehearse.Known.reps")));
+        return reps == 0 ? Words.say("rehearse.Known.usual-made-up-dogs") : Words.say("rehearse.Known.made-up-dogs-like-by", dog, reps);
     }
 }

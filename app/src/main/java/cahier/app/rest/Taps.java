@@ -51,7 +51,7 @@ public class Taps {
             case "DEPARTURE" -> Words.say("rest.Taps.departures");
             default -> Words.say("rest.Taps.touch");
         };
-        return new Said(Words.say("rest.Taps.with", what, row.dog(), row.taps(), (row.taps() == 1 ? Words.say("rest.Taps.tap") : Words.say("rest.Taps.taps")), (row.person() == null ? "" : Words.say("rest.Taps.by", row.person())), RestWords.mark(row.why())), row.last());
+        return new Said(Words.say("rest.Taps.with", what, row.dog(), row.taps(), (row.person() == null ? "" : Words.say("rest.Taps.by", row.person())), RestWords.mark(row.why())), row.last());
     }
 
     /** One line, and when the last of it was tapped. */

@@ -1,21 +1,17 @@
 package cahier.app.scope;
 
+import cahier.app.language.Words;
+
 /** What a trainer of a practice may do. */
 public enum TrainerRole {
     /** Everything: also who belongs to the practice, its settings, copies and erasing. At least one trainer of a practice does. */
-    RUNS("runs the practice"),
+    RUNS,
     /** All that is done with households. */
-    TRAINS("trainer"),
+    TRAINS,
     /** Looks, and changes nothing but the own account. */
-    READS("reads only");
-
-    private final String words;
-
-    TrainerRole(String words) {
-        this.words = words;
-    }
+    READS;
 
     public String words() {
-        return words;
+        return Words.say("scope.TrainerRole." + name());
     }
 }

@@ -1,23 +1,22 @@
 package cahier.app.shelf;
 
+import cahier.app.language.Words;
 import java.time.LocalDate;
 import java.time.Period;
 
 /** How old a dog is, as far as what it can be asked depends on it. */
 public enum Age {
 
-    PUPPY("a puppy, to 5 months", 6), YOUNG("young, to 2 years", 24), GROWN("grown", 96), OLD("old, from 8 years", Integer.MAX_VALUE);
+    PUPPY(6), YOUNG(24), GROWN(96), OLD(Integer.MAX_VALUE);
 
-    private final String words;
     private final int untilMonths;
 
-    Age(String words, int untilMonths) {
-        this.words = words;
+    Age(int untilMonths) {
         this.untilMonths = untilMonths;
     }
 
     public String words() {
-        return words;
+        return Words.say("shelf.Age." + name());
     }
 
     /** Of a dog that was born on that day. */

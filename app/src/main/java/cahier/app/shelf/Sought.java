@@ -1,6 +1,7 @@
 package cahier.app.shelf;
 
 import cahier.app.household.HomeKind;
+import cahier.app.language.Words;
 import cahier.app.track.Helper;
 import cahier.app.track.KeyedPlan;
 import cahier.app.track.StepPlan;
@@ -32,16 +33,10 @@ public record Sought(@Nullable String about, @Nullable String age, @Nullable Str
 
     /** Where it is practised. */
     public enum Where {
-        INDOORS("indoors throughout"), BEGINS_INDOORS("begins indoors"), OUTDOORS("ends outdoors");
-
-        private final String words;
-
-        Where(String words) {
-            this.words = words;
-        }
+        INDOORS, BEGINS_INDOORS, OUTDOORS;
 
         public String words() {
-            return words;
+            return Words.say("shelf.Where." + name());
         }
 
         private boolean fits(List<StepPlan> steps) {

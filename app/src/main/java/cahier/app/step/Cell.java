@@ -1,5 +1,6 @@
 package cahier.app.step;
 
+import cahier.app.language.Words;
 import cahier.app.track.StepPlan;
 import cahier.app.web.Measures;
 import java.util.Arrays;
@@ -10,24 +11,22 @@ import java.util.function.Function;
 /** What of a step is edited in the table of its track. Each is read as the form of the step reads it, with the same refusals. */
 public enum Cell {
 
-    TITLE("title", "Step", StepPlan::title, (p, read) -> p.withTitle(read.title())),
-    PLACE("place", "Where", StepPlan::place, (p, read) -> p.withPlace(read.place())),
-    DISTANCE("distance", "Distance", p -> p.distanceM() == null ? "" : Measures.plain(p.distanceM(), 4) + " m", (p, read) -> p.withDistance(read.distanceM())),
-    DURATION("duration", "Duration", p -> p.durationS() == null ? "" : Measures.plain(p.durationS(), 4) + " s", (p, read) -> p.withDuration(read.durationS())),
-    DISTRACTION("distraction", "Distraction", StepPlan::distraction, (p, read) -> p.withDistraction(read.distraction())),
-    COMPANY("who", "Lead, company", StepPlan::who, (p, read) -> p.withWho(read.who())),
-    WORD("word", "Word", StepPlan::word, (p, read) -> p.withWord(read.word())),
+    TITLE("title", StepPlan::title, (p, read) -> p.withTitle(read.title())),
+    PLACE("place", StepPlan::place, (p, read) -> p.withPlace(read.place())),
+    DISTANCE("distance", p -> p.distanceM() == null ? "" : Measures.plain(p.distanceM(), 4) + " m", (p, read) -> p.withDistance(read.distanceM())),
+    DURATION("duration", p -> p.durationS() == null ? "" : Measures.plain(p.durationS(), 4) + " s", (p, read) -> p.withDuration(read.durationS())),
+    DISTRACTION("distraction", StepPlan::distraction, (p, read) -> p.withDistraction(read.distraction())),
+    COMPANY("who", StepPlan::who, (p, read) -> p.withWho(read.who())),
+    WORD("word", StepPlan::word, (p, read) -> p.withWord(read.word())),
     /** The number of a run; another rule is chosen on the step's own page. */
-    RUN("run", "Pass", p -> Integer.toString(p.run()), (p, read) -> p.passedBy(p.pass(), read.run(), p.spread()));
+    RUN("run", p -> Integer.toString(p.run()), (p, read) -> p.passedBy(p.pass(), read.run(), p.spread()));
 
     private final String field;
-    private final String label;
     private final Function<StepPlan, String> typed;
     private final BinaryOperator<StepPlan> take;
 
-    Cell(String field, String label, Function<StepPlan, String> typed, BinaryOperator<StepPlan> take) {
+    Cell(String field, Function<StepPlan, String> typed, BinaryOperator<StepPlan> take) {
         this.field = field;
-        this.label = label;
         this.typed = typed;
         this.take = take;
     }
@@ -39,7 +38,7 @@ public enum Cell {
 
     /** What stands over its column. */
     public String label() {
-        return label;
+        return Words.say("step.Cell." + name());
     }
 
     public static Optional<Cell> of(String field) {

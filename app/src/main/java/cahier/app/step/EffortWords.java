@@ -51,7 +51,7 @@ public final class EffortWords {
             return "";
         }
         if (choice.get().isRun()) {
-            return (Words.say("step.EffortWords.in-a-row-at-the", k, k, (k == 1 ? Words.say("step.EffortWords.rep") : Words.say("step.EffortWords.reps")), said(Effort.expectedReps(GOOD, k)), said(Effort.expectedReps(FAIR, k)), (k == Run.DEFAULT ? choice.get().cost() : ""))).strip();
+            return (Words.say("step.EffortWords.in-a-row-at-the", k, k, said(Effort.expectedReps(GOOD, k)), said(Effort.expectedReps(FAIR, k)), (k == Run.DEFAULT ? choice.get().cost() : ""))).strip();
         }
         if (!choice.get().fits(dose)) {
             return Words.say("step.EffortWords.calm-sessions-need-reps-or", PassChoice.CALM_REPS);

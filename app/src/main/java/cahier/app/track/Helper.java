@@ -1,17 +1,13 @@
 package cahier.app.track;
 
+import cahier.app.language.Words;
+
 /** Whom a step needs beside the one who handles the dog, in the order in which company gets harder. */
 public enum Helper {
 
-    NOBODY("nobody"), HOUSEHOLD("one of the household"), FRIEND("a friend"), STRANGER("a stranger");
-
-    private final String words;
-
-    Helper(String words) {
-        this.words = words;
-    }
+    NOBODY, HOUSEHOLD, FRIEND, STRANGER;
 
     public String words() {
-        return words;
+        return Words.say("track.Helper." + name());
     }
 }

@@ -27,7 +27,7 @@ public record HoursKept(Map<Long, Hours> people, Hours friend, Hours stranger, H
     /** "12 times read from a calendar", empty when none were. */
     public String fromCalendar(Person person) {
         long n = dated.stream().filter(d -> d.personId() == person.id()).count();
-        return n == 0 ? "" : Words.say("week.HoursKept.from-a-calendar", n + (n == 1 ? Words.say("week.HoursKept.time") : Words.say("week.HoursKept.times")));
+        return n == 0 ? "" : Words.say("week.HoursKept.from-a-calendar", n);
     }
 
     /**

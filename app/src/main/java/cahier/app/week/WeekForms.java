@@ -91,7 +91,7 @@ public class WeekForms {
     public void calendar(PracticeId practice, long household, long person, boolean free, @Nullable MultipartFile file, Instant now, RedirectAttributes flash) {
         try (Reader reader = CalendarUpload.open(file)) {
             int kept = hours.read(practice, household, person, free, reader, now);
-            flash.addFlashAttribute("said", kept == 0 ? Words.say("week.WeekForms.nothing-in-it-in-the") : Words.say("week.WeekForms.read", kept + (kept == 1 ? Words.say("week.WeekForms.time") : Words.say("week.WeekForms.times"))));
+            flash.addFlashAttribute("said", kept == 0 ? Words.say("week.WeekForms.nothing-in-it-in-the") : Words.say("week.WeekForms.read", kept));
             weeks.adapt(practice, household, now);
         } catch (CalendarFile.Bad e) {
             flash.addFlashAttribute("refusal", Words.say("week.WeekForms.what-was-read-before-stands", e.getMessage()));
