@@ -7,7 +7,7 @@
     root.dataset.theme = dark.matches ? 'dark' : 'light';
     document.querySelectorAll('.cover button[name=theme], .alone button[name=theme]').forEach((button) => {   // it offers the other one
       button.value = dark.matches ? 'light' : 'dark';
-      button.textContent = dark.matches ? 'Day page' : 'Night page';
+      button.textContent = dark.matches ? button.dataset.day : button.dataset.night;
     });
   };
   set();

@@ -1,6 +1,5 @@
 package cahier.app.outbox;
 
-import cahier.app.language.Words;
 import java.util.Optional;
 import java.util.Properties;
 import org.springframework.beans.factory.annotation.Value;
@@ -46,7 +45,7 @@ class MailServer {
         sender.setDefaultEncoding("UTF-8");
         Properties properties = sender.getJavaMailProperties();
         for (String timeout : new String[] {"connectiontimeout", "timeout", "writetimeout"}) {
-            properties.put(Words.say("outbox.MailServer.mail-smtp", timeout), PATIENCE_MS);
+            properties.put("mail.smtp." + timeout, PATIENCE_MS);
         }
         if (!user.isEmpty()) {
             sender.setUsername(user);

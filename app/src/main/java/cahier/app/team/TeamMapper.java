@@ -1,5 +1,6 @@
 package cahier.app.team;
 
+import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerRole;
 import cahier.app.web.Dates;
@@ -107,7 +108,7 @@ interface TeamMapper {
 
         /** "Imre has this household." with who stands in */
         public String says() {
-            return (signs == null ? "All trainers share this household." : signs + " has this household.") + (standsIn == null || until == null ? "" : " " + standsIn + " stands in until " + Dates.longDate(until) + ".");
+            return (signs == null ? Words.say("team.shared") : Words.say("team.has", signs)) + (standsIn == null || until == null ? "" : " " + Words.say("team.stands-in", standsIn, Dates.longDate(until)));
         }
     }
 
