@@ -29,7 +29,7 @@ class MadeUpLanguagesTest extends AppTest {
     /** What somebody wrote, longest first. */
     private static final String WRITTEN = """
             select words from (select name as words from household union select cautions from household union select name from dog union select looks from dog union select name from person union select signs from trainer
-                union select name from place union select title from track union select title from step union select how from step union select place from step union select distraction from step) w
+                union select name from place union select title from track union select title from step union select how from step union select place from step union select distraction from step union select who from step) w
             where length(words) > 2 order by length(words) desc""";
 
     @ParameterizedTest
