@@ -9,6 +9,7 @@ import cahier.app.draw.WatchLine;
 import cahier.app.household.Dog;
 import cahier.app.household.Facts;
 import cahier.app.household.Households;
+import cahier.app.language.Language;
 import cahier.app.language.Words;
 import cahier.app.measure.Measured;
 import cahier.app.scope.TrainerUser;
@@ -22,12 +23,13 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -83,9 +85,15 @@ class AloneController {
         model.addAttribute("enters", enters);
         model.addAttribute("compared", facts.dogs().stream().map(d -> compared(d, watches.stream().filter(w -> w.dogId() == d.id()).toList(), !"second".equals(enters))).filter(c -> !c.watched().isEmpty()).toList());
         model.addAttribute("tracks", departures.of(me.practice(), household));
-        model.addAttribute("days", Arrays.stream(DayOfWeek.values()).map(d -> new Day(d.getValue(), d.getDisplayName(TextStyle.FULL, Locale.ENGLISH), hours.stream().filter(h -> h.weekday() == d.getValue()).toList())).toList());
+        model.addAttribute("days", weekdays().map(d -> new Day(d.getValue(), d.getDisplayName(TextStyle.FULL, Language.current().locale()), hours.stream().filter(h -> h.weekday() == d.getValue()).toList())).toList());
         model.addAttribute("open", hours.stream().filter(h -> !h.isCovered()).count());
         return "alone/alone";
+    }
+
+    /** From the day a week begins with where the reader lives. */
+    private static Stream<DayOfWeek> weekdays() {
+        DayOfWeek first = Language.current().firstDay();
+        return IntStream.range(0, DayOfWeek.values().length).mapToObj(first::plus);
     }
 
     /** The newest of each arrangement, shut in before loose. */

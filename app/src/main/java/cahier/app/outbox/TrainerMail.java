@@ -9,6 +9,7 @@ import cahier.app.ask.Questions;
 import cahier.app.household.Facts;
 import cahier.app.household.Household;
 import cahier.app.household.Households;
+import cahier.app.language.Language;
 import cahier.app.language.Words;
 import cahier.app.scope.PracticeId;
 import cahier.app.scope.TrainerUser;
@@ -18,14 +19,12 @@ import cahier.app.wording.Wording;
 import cahier.app.wording.Wordings;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -66,18 +65,21 @@ public class TrainerMail {
     /** Tells those who answer for the household of an alarm at once; all who work with households while nobody has opened it. */
     public void alarm(PracticeId practice, Alarm alarm, String site, Instant now) {
         Facts facts = households.facts(practice, alarm.householdId());
-        Household home = facts.household();
-        LocalDate today = now.atZone(home.zone()).toLocalDate();
-        List<String> phones = new ArrayList<>(facts.reachable().stream().map(p -> p.called() + " " + p.phoneShown()).toList());
-        Map<String, String> values = new HashMap<>(Map.of("household", home.name(), "dog", alarm.dogName(), "happened", alarm.kind().words() + "." + (alarm.what().isEmpty() ? "" : " " + alarm.what()),
-                "when", Dates.moment(alarm.happenedAt(), home.zone(), today), "phones", phones.isEmpty() ? Words.say("outbox.TrainerMail.no-telephone-number-is-kept") : String.join(", ", phones),
-                "emergency", home.hasEmergency() ? (home.emergency() + " " + home.emergencyPhoneShown()).strip() : Words.say("outbox.TrainerMail.nobody-is-named"), "page", site + "/alarms/" + alarm.id()));
-        Set<Long> first = accounts.answering(practice, home.id(), now).stream().map(Trainer::id).collect(Collectors.toSet());
+        Set<Long> first = accounts.answering(practice, alarm.householdId(), now).stream().map(Trainer::id).collect(Collectors.toSet());
         for (Trainer trainer : accounts.working(practice)) {
-            values.put("name", trainer.name());
-            values.put("own", trainer.phone().isEmpty() ? Words.say("outbox.TrainerMail.none-add-yours-in-settings") : trainer.phoneShown());
-            AGAIN.stream().filter(wait -> !wait.isZero() || first.contains(trainer.id())).forEach(wait -> write(practice, trainer, TextKind.ALARM, values, home.id(), alarm.id(), site, now.plus(wait), now));
+            AGAIN.stream().filter(wait -> !wait.isZero() || first.contains(trainer.id()))
+                    .forEach(wait -> write(practice, trainer, TextKind.ALARM, () -> of(alarm, facts, trainer, site, now), alarm.householdId(), alarm.id(), site, now.plus(wait), now));
         }
+    }
+
+    private static Map<String, String> of(Alarm alarm, Facts facts, Trainer to, String site, Instant now) {
+        Household home = facts.household();
+        List<String> phones = facts.reachable().stream().map(p -> p.called() + " " + p.phoneShown()).toList();
+        return Map.of("household", home.name(), "dog", alarm.dogName(), "happened", alarm.kind().words() + "." + (alarm.what().isEmpty() ? "" : " " + alarm.what()),
+                "when", Dates.moment(alarm.happenedAt(), home.zone(), now.atZone(home.zone()).toLocalDate()),
+                "phones", phones.isEmpty() ? Words.say("outbox.TrainerMail.no-telephone-number-is-kept") : String.join(", ", phones),
+                "emergency", home.hasEmergency() ? (home.emergency() + " " + home.emergencyPhoneShown()).strip() : Words.say("outbox.TrainerMail.nobody-is-named"), "page", site + "/alarms/" + alarm.id(),
+                "name", to.name(), "own", to.phone().isEmpty() ? Words.say("outbox.TrainerMail.none-add-yours-in-settings") : to.phoneShown());
     }
 
     /** Somebody has read the alarm: it is not sent again. */
@@ -103,17 +105,21 @@ public class TrainerMail {
         Instant last = mails.questionsSent(practice, trainer.email());
         Instant at = last == null || last.plus(QUESTIONS_EVERY).isBefore(now) ? now : last.plus(QUESTIONS_EVERY);
         Map<Long, Household> homes = households.these(practice, open.stream().map(Question::householdId).toList());
-        String all = open.stream().limit(MOST_QUESTIONS).map(q -> Objects.requireNonNull(homes.get(q.householdId())).name() + ", " + Dates.longDate(q.askedAt().atZone(Objects.requireNonNull(homes.get(q.householdId())).zone()).toLocalDate()) + ": " + q.words())
-                .collect(Collectors.joining("\n\n"));
-        Map<String, String> values = new HashMap<>(Map.of("count", open.size() == 1 ? Words.say("outbox.TrainerMail.one-question") : Words.say("outbox.TrainerMail.questions", open.size()),
-                "questions", all + (open.size() > MOST_QUESTIONS ? Words.say("outbox.TrainerMail.and-more", (open.size() - MOST_QUESTIONS)) : ""), "page", site + "/"));
-        values.put("name", trainer.name());
-        write(practice, trainer, TextKind.QUESTIONS, values, null, null, site, at, now);
+        write(practice, trainer, TextKind.QUESTIONS, () -> of(open, homes, trainer, site), null, null, site, at, now);
+    }
+
+    private static Map<String, String> of(List<Question> open, Map<Long, Household> homes, Trainer to, String site) {
+        String all = open.stream().limit(MOST_QUESTIONS).map(q -> {
+            Household home = Objects.requireNonNull(homes.get(q.householdId()));
+            return home.name() + ", " + Dates.longDate(q.askedAt().atZone(home.zone()).toLocalDate()) + ": " + q.words();
+        }).collect(Collectors.joining("\n\n"));
+        return Map.of("count", open.size() == 1 ? Words.say("outbox.TrainerMail.one-question") : Words.say("outbox.TrainerMail.questions", open.size()),
+                "questions", all + (open.size() > MOST_QUESTIONS ? Words.say("outbox.TrainerMail.and-more", open.size() - MOST_QUESTIONS) : ""), "page", site + "/", "name", to.name());
     }
 
     /** Somebody is asked to join the practice: the link is made as the mail goes out. */
     public void invited(TrainerUser by, Trainer who, String site, Instant now) {
-        write(by.practice(), who, TextKind.INVITED, Map.of("name", who.name(), "inviter", by.name(), "practice", by.practiceName(), "role", who.role().words(), "link", "{link}", "days", Long.toString(Credentials.INVITED_FOR.toDays())),
+        write(by.practice(), who, TextKind.INVITED, () -> Map.of("name", who.name(), "inviter", by.name(), "practice", by.practiceName(), "role", who.role().words(), "link", "{link}", "days", Long.toString(Credentials.INVITED_FOR.toDays())),
                 null, null, site, now, now);
     }
 
@@ -128,19 +134,18 @@ public class TrainerMail {
     }
 
     private void handedOver(TrainerUser by, Trainer to, String what, @Nullable Long household, String note, String page, String site, Instant now) {
-        write(by.practice(), to, TextKind.HANDED_OVER, Map.of("name", to.name(), "from", by.name(), "household", what, "note", note.isEmpty() ? Words.say("outbox.TrainerMail.there-is-no-note") : note, "page", page), household, null, site, now, now);
+        write(by.practice(), to, TextKind.HANDED_OVER, () -> Map.of("name", to.name(), "from", by.name(), "household", what, "note", note.isEmpty() ? Words.say("outbox.TrainerMail.there-is-no-note") : note, "page", page), household, null, site, now, now);
     }
 
     /** A trainer has lost the password: a link goes to their address, made as the mail goes out. */
     public void password(TrainerUser trainer, String site, Instant now) {
-        Map<String, String> values = Map.of("name", trainer.name(), "page", site, "link", "{link}", "minutes", Long.toString(Credentials.GOOD_FOR.toMinutes()));
-        write(trainer.practice(), Trainer.of(trainer), TextKind.PASSWORD, values, null, null, site, now, now);
+        write(trainer.practice(), Trainer.of(trainer), TextKind.PASSWORD, () -> Map.of("name", trainer.name(), "page", site, "link", "{link}", "minutes", Long.toString(Credentials.GOOD_FOR.toMinutes())), null, null, site, now, now);
     }
 
     /** The trainer wants to see that mail arrives. False where no mail goes out at all. */
     public boolean tryOut(TrainerUser trainer, String site, Instant now) {
         if (server.isSet()) {
-            write(trainer.practice(), Trainer.of(trainer), TextKind.TRIED, Map.of("name", trainer.name(), "page", site), null, null, site, now, now);
+            write(trainer.practice(), Trainer.of(trainer), TextKind.TRIED, () -> Map.of("name", trainer.name(), "page", site), null, null, site, now, now);
         }
         return server.isSet();
     }
@@ -150,8 +155,9 @@ public class TrainerMail {
         return server.isSet();
     }
 
-    private void write(PracticeId practice, Trainer to, TextKind kind, Map<String, String> values, @Nullable Long household, @Nullable UUID alarm, String site, Instant at, Instant now) {
-        Wording filled = wordings.of(practice, kind).with(values);
+    private void write(PracticeId practice, Trainer to, TextKind kind, Supplier<Map<String, String>> values, @Nullable Long household, @Nullable UUID alarm, String site, Instant at, Instant now) {
+        Language reads = Language.of(to.language() != null ? to.language() : accounts.settings(practice).language()); // not what whoever pressed or asked does
+        Wording filled = reads.speaking(() -> wordings.of(practice, kind).with(values.get()));
         mails.insert(practice, new Mail(0, household, kind, null, alarm, accounts.name(practice), to.email(), to.name(), to.email(), filled.subject(), filled.body(), site, Mail.State.WAITING, 0, at, now,
                 null, ""));
     }

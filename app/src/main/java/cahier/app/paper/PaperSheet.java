@@ -15,10 +15,8 @@ import cahier.app.track.StepPlan;
 import cahier.app.web.Dates;
 import cahier.app.week.PlannedWeek;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -43,7 +41,6 @@ public record PaperSheet(Homework sheet, Facts facts, LocalDate from, String nex
     private static final int DAYS = 7;
     private static final int MOST_ROWS = 4;
     private static final int MOST_DOTS = 12;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
 
     /** "Pim", "Sorrel and Juniper": the dogs of the exercises, in the order of the sheet. */
     public String dogs() {
@@ -95,7 +92,7 @@ public record PaperSheet(Homework sheet, Facts facts, LocalDate from, String nex
 
     /** Its days; of the upkeep, one for the day it is done. */
     public List<String> days(SheetItem item) {
-        return item.forUpkeep() ? List.of("once") : IntStream.range(0, DAYS).mapToObj(d -> DAY.format(from.plusDays(d))).toList();
+        return item.forUpkeep() ? List.of("once") : IntStream.range(0, DAYS).mapToObj(d -> Dates.day(from.plusDays(d))).toList();
     }
 
     /** A row of boxes for each session of a day. */

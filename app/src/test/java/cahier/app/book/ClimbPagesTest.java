@@ -51,7 +51,7 @@ class ClimbPagesTest extends AppTest {
     void theStepsAreSeenBeforeTheyAreKept() throws Exception {
         String[] fields = {"durationFrom", "5 s", "durationTo", "30 s", "durationGrowth", "2 times", "keep", ""};
         climb(fields).andExpect(status().isOk()).andExpect(content().string(containsString("Step 1, 15\u00a0s")))
-                .andExpect(content().string(containsString("Keep these 4 steps")))
+                .andExpect(content().string(containsString("Save these 4 steps")))
                 .andExpect(content().string(containsString("4 steps. 20 reps at the least; at 80% clean about 41.")));
         assertThat(home.roadmap().steps()).hasSize(1);
         fields[7] = "yes";
@@ -91,7 +91,7 @@ class ClimbPagesTest extends AppTest {
         "distractions   | none      | a list must have at least two entries, was [none]",
         "first          | duration  | must have at least one criterion that climbs"})
     void whatCannotClimbIsRefusedBesideItsField(String field, String value, String why) throws Exception {
-        climb(field, value).andExpect(status().isOk()).andExpect(content().string(containsString(why))).andExpect(content().string(not(containsString("Keep these"))));
+        climb(field, value).andExpect(status().isOk()).andExpect(content().string(containsString(why))).andExpect(content().string(not(containsString("Save these"))));
     }
 
     @Test

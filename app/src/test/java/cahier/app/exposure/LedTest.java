@@ -91,7 +91,7 @@ class LedTest extends AppTest {
         set("18 m", "closer", "LED");
         assertThat(reading().led()).isPresent();
         send("/households/" + home.id + "/distances", "dog", Long.toString(dog), "kind", "DOG", "metres", "18 m", "closer", "LED", "step", "1 m")
-                .andExpect(flash().attribute("refusal", containsString("must have no step of its own while the estimate leads, was 1.0 m")));
+                .andExpect(flash().attribute("refusal", containsString("must have no step of its own while the estimate leads, was 1 m")));
         set("18 m", "closer", "STEPS");
         assertThat(reading().led()).isEmpty();
         assertThat(reading().run()).isEqualTo(5);

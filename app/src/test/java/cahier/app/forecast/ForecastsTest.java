@@ -71,7 +71,7 @@ class ForecastsTest extends AppTest {
         mvc.perform(get("/o/" + home.token + "/progress")).andExpect(content().string(containsString(often.plain())));
         clock.pass(Duration.ofDays(25));
         assertThat(outlook().forecast().why()).contains(Forecast.Why.NO_PRACTICE);
-        open("/tracks/" + home.track).andExpect(content().string(allOf(containsString("Goal not in sight"), containsString("No practice in the last three weeks to reckon with."))));
+        open("/tracks/" + home.track).andExpect(content().string(allOf(containsString("Goal not in sight"), containsString("Nobody has practised for three weeks, so there is nothing to go by."))));
         mvc.perform(get("/o/" + home.token + "/progress")).andExpect(content().string(containsString("When? That shows once there is practice again.")));
     }
 

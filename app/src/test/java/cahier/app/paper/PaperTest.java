@@ -9,6 +9,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import cahier.app.draw.QrCode;
+import cahier.app.language.Language;
 import cahier.app.sheet.Homeworks;
 import cahier.app.sheet.OwnerLinks;
 import cahier.app.support.AppTest;
@@ -16,6 +17,7 @@ import cahier.app.support.Home;
 import cahier.app.track.KeyedPlan;
 import cahier.app.track.Track;
 import cahier.app.track.Tracks;
+import cahier.app.web.Dates;
 import cahier.core.decide.TrackKind;
 import cahier.core.gate.Topic;
 import com.google.zxing.BinaryBitmap;
@@ -23,6 +25,7 @@ import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import java.io.IOException;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -30,6 +33,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -77,6 +81,23 @@ class PaperTest extends AppTest {
         assertThat(pdf.text).contains("Homework for Pim", "For Dele, Marit", "1. Leave it", "8 reps, twice a day", "Step 1 of 3: Step 1.", "Step 1: wait, then pay.", "5 clean in a row.",
                 "To strangers “Pim is in training.", "the vet first")
                 .containsPattern("am( ·){56} pm( ·){56} ");
+    }
+
+    /** The household's language, whoever asks for the sheet: its dates, and its paper. */
+    @Test
+    void anAmericanHouseholdGetsItsOwnDatesOnLetter() throws Exception {
+        homes.change(edda(), "update household set language = 'en-US' where id = " + home.id);
+        Language american = Language.of("en-US");
+        LocalDate issued = asEdda(() -> homeworks.latest(edda().practice(), home.id)).orElseThrow().issuedAt().atZone(home.facts().household().zone()).toLocalDate();
+        byte[] pdf = open("/sheets/" + sheet() + ".pdf").andExpect(status().isOk()).andReturn().getResponse().getContentAsByteArray();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            PDRectangle paper = document.getPage(0).getMediaBox();
+            assertThat(List.of(Math.round(paper.getWidth()), Math.round(paper.getHeight()))).containsExactly(612, 792);
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+        }
+        assertThat(Read.of(pdf).text).contains(american.speaking(() -> Dates.shortDate(issued)) + " to").doesNotContain(Dates.shortDate(issued) + " to");
+        open("/o/" + home.token).andExpect(content().string(allOf(containsString("lang=\"en-US\""), containsString(american.speaking(() -> Dates.longDate(issued))))));
+        open("/sheets").andExpect(content().string(containsString("lang=\"en-GB\"")));
     }
 
     @Test

@@ -115,7 +115,7 @@ class FirstVisitTest extends AppTest {
         Trainer.tab(trainer, "Method");
         trainer.click("label:has-text('A neutral marker, then reset')");
         trainer.click("text=Save method");
-        assertThat(trainer.locator("main")).containsText("Kept for this household.");
+        assertThat(trainer.locator("main")).containsText("Saved for this household.");
         Browser.fits(trainer);
     }
 

@@ -56,7 +56,7 @@ class MadeUpLanguagesTest extends AppTest {
     private static String without(String escaped, List<String> written) {
         String left = escaped;
         for (String words : written) {
-            left = left.replace(words, "");
+            left = Pattern.compile(Pattern.quote(words), Pattern.CASE_INSENSITIVE).matcher(left).replaceAll("");
         }
         return left;
     }

@@ -42,7 +42,7 @@ class ShelfStoryTest extends AppTest {
             int all = trainer.locator(".offer").count();
             trainer.getByLabel("Wish").selectOption("ITEMS");
             trainer.getByLabel("Helper at most").selectOption("NOBODY");
-            press(trainer, "Show templates");
+            press(trainer, "Search");
             assertThat(trainer.locator("select[name=about]")).hasValue("ITEMS");
             assertThat(trainer.locator(".offer").count()).isLessThan(all).isPositive();
             assertThat(trainer.locator(".offer b").allInnerTexts()).contains("Give").doesNotContain("Recall", "Leave it");
