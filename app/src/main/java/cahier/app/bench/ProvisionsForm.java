@@ -50,7 +50,7 @@ public record ProvisionsForm(@Nullable String minutes, @Nullable String idle, @N
     /** "72 pieces: 18 biscuits to cut, 36 g, 126 kcal." */
     private static String needed(Provisions p) {
         double grams = p.pieces() * FoodBudget.Treats.USUAL_PIECE_G;
-        return Words.say("bench.ProvisionsForm.to-cut-g-kcal", p.pieces() + (p.pieces() == 1 ? Words.say("bench.ProvisionsForm.treat-2") : Words.say("bench.ProvisionsForm.treats-2")) + p.biscuits() + (p.biscuits() == 1 ? Words.say("bench.ProvisionsForm.biscuit") : Words.say("bench.ProvisionsForm.biscuits")), Measures.plain(grams, 1), Math.round(grams * FoodBudget.Treats.USUAL_KCAL_PER_G));
+        return Words.say("bench.ProvisionsForm.to-cut-g-kcal", p.pieces(), p.biscuits(), Measures.plain(grams, 1), Math.round(grams * FoodBudget.Treats.USUAL_KCAL_PER_G));
     }
 
     private static String traffic(int counted, int minutes) {

@@ -41,7 +41,7 @@ class CompareController {
                    RedirectAttributes flash) {
         List<String> names = t.stream().distinct().toList();
         if (names.size() != TWO) {
-            flash.addFlashAttribute("refusal", Words.say("shelf.CompareController.tick-two-templates-to-compare", (names.isEmpty() ? Words.say("shelf.CompareController.none-was") : names.size() + (names.size() == 1 ? Words.say("shelf.CompareController.was") : Words.say("shelf.CompareController.were")))));
+            flash.addFlashAttribute("refusal", Words.say("shelf.CompareController.tick-two-templates-to-compare", names.size()));
             return household == null ? "redirect:/shelf" : "redirect:/households/" + household + "/tracks/new";
         }
         Method method = household == null ? methods.ofPractice(me.practice()) : methods.ofHousehold(me.practice(), household);

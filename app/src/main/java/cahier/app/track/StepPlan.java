@@ -208,7 +208,7 @@ public record StepPlan(String title, String how, String place, @Nullable Double 
         if (teaching.has(Trait.UNTIL_CLEAN) && reps > 1) {
             return Words.say("track.StepPlan.until-one-is-clean-reps", reps, often, minutes);
         }
-        return Words.say("track.StepPlan.min-at-most", reps + (reps == 1 ? Words.say("track.StepPlan.rep") : Words.say("track.StepPlan.reps")) + often, minutes);
+        return Words.say("track.StepPlan.min-at-most", reps, often, minutes);
     }
 
     /** Place, distance, duration, distraction, who, word, in one line: what the criterion depends on. */

@@ -24,6 +24,7 @@ class WordsStayInBundlesTest {
     /** Attributes that nobody reads. */
     private static final Pattern UNREAD = Pattern.compile("class|classappend|href|action|src|if|unless|style|fragment|id|value");
     private static final Pattern TWO_WORDS = Pattern.compile("\\p{L}{3,}[,.:]? \\p{L}{2,}");
+    private static final Pattern COMPARED = Pattern.compile("[=!]= '\\p{Lu}\\p{Ll}");
     private static final Pattern QUOTED = Pattern.compile("'([^']*)'");
     private static final Pattern NO_WORDS_OF_A_PAGE = Pattern.compile("(?s)/\\*.*?\\*/|(?m)^\\s*//.*$|\"\"\".*?\"\"\"|@\\w+\\((?:[^()\"]++|\"(?:[^\"\\\\]++|\\\\.)*+\")*+\\)|LOG\\.\\w+\\(.*?;|new (?:IllegalState|UncheckedIO)\\w+\\(.*?;");
     private static final Pattern LITERAL = Pattern.compile("\"((?:[^\"\\\\\\n]++|\\\\.)*+)\"");
@@ -47,6 +48,10 @@ class WordsStayInBundlesTest {
             while (tags.find()) {
                 if (SAID_BY_TAG.matcher(tags.group()).find()) {
                     found.add(file.getFileName() + ": " + tags.group());
+                }
+                Matcher compared = COMPARED.matcher(tags.group());
+                if (compared.find()) {
+                    found.add(file.getFileName() + ": what is said is another in every language, and compared with " + compared.group());
                 }
                 quoted(tags.group()).forEach(q -> found.add(file.getFileName() + ": " + q));
             }
